@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Axis;
+
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Thresholds;
+
+/**
+ * What a reading says of the boresight once the set-up is taken out of it: μ = m + Δ, u²(μ) = u²(m) + u²(Δ)
+ * (maths, section 6). Degrees; yaw anticlockwise and elevation up are positive.
+ */
+final readonly class AxisVerdict
+{
+    public const PLACEMENT_UNKNOWN = 'placement-unknown';
+
+    private function __construct(
+        public float $misalignment,
+        public float $uncertainty,
+        public ?float $limit,
+        public ?Decision $decision,
+    ) {}
+
+    /**
+     * @param PlacementError|null $placement null where it is not known
+     * @param bool                $free      the card frees this axis of placement
+     * @param float|null          $limit     half-width, degrees; without one nothing is decided
+     */
+    public static function of(
+        AxisReading $reading,
+        ?PlacementError $placement,
+        ?float $limit,
+        bool $free = false,
+        Thresholds $thresholds = new Thresholds(),
+    ): self {
+        $known = $placement ?? new PlacementError(0.0, 0.0);
+        $misalignment = $reading->misalignment + $known->deviation;
+        $uncertainty = hypot($reading->s, $known->uncertainty);
+        $decision = null;
+        if ($limit !== null) {
+            $decision = Decision::about($misalignment, $uncertainty, $limit, $thresholds);
+            if ($placement === null && ! $free) {
+                $decision = $decision->unprovenBecause(self::PLACEMENT_UNKNOWN);
+            }
+        }
+
+        return new self($misalignment, $uncertainty, $limit, $decision);
+    }
+}

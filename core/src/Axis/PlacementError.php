@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Axis;
+
+/** By how much the target's true bearing exceeds the specified one on one axis, degrees, with its uncertainty. */
+final readonly class PlacementError
+{
+    public function __construct(public float $deviation, public float $uncertainty) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Decision;
+
+use Lumbro\Core\Failure\InvalidInput;
+
+/** The shop's thresholds: at most `out` chance of conformity is out, at least `holds` is holding. */
+final readonly class Thresholds
+{
+    /** @param float $out 0 to `holds`; $holds up to 1 */
+    public function __construct(public float $out = 0.05, public float $holds = 0.95, string $path = '/thresholds')
+    {
+        if (! ($out >= 0 && $out < $holds && $holds <= 1)) {
+            throw InvalidInput::because($path, 'must be two chances between 0 and 1, the smaller first, such as [0.05, 0.95].');
+        }
+    }
+}

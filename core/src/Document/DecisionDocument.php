@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Thresholds;
+
+/** The JSON form of a decision (formats, "decide"). */
+final class DecisionDocument
+{
+    public static function decide(Node $node): Decision
+    {
+        $f = $node->fields(['deviation', 'uncertainty', 'tolerance'], ['thresholds']);
+
+        return Decision::about(
+            $f['deviation']->number(),
+            $f['uncertainty']->notNegative(),
+            $f['tolerance']->notNegative(),
+            self::thresholds($f['thresholds'] ?? null),
+        );
+    }
+
+    public static function thresholds(?Node $node): Thresholds
+    {
+        if ($node === null) {
+            return new Thresholds();
+        }
+        [$out, $holds] = $node->items(2);
+
+        return new Thresholds($out->number(), $holds->number(), $node->path);
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Decision $decision): array
+    {
+        $written = ['probability' => $decision->probability, 'verdict' => $decision->verdict->value];
+
+        return $decision->reason === null ? $written : [...$written, 'reason' => $decision->reason];
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Failure\InvalidInput;
+
+/**
+ * A value of a decoded JSON document together with its JSON Pointer, read strictly: a missing field, an unknown
+ * one, or one of the wrong type is refused by name.
+ */
+final readonly class Node
+{
+    private const DEPTH = 64;
+
+    public function __construct(private mixed $value, public string $path = '') {}
+
+    /** @throws InvalidInput where the text is not JSON */
+    public static function parse(string $json): self
+    {
+        try {
+            return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
+        } catch (\JsonException $failure) {
+            throw InvalidInput::notJson(lcfirst($failure->getMessage()));
+        }
+    }
+
+    /**
+     * The object's fields.
+     *
+     * @param list<string> $required
+     * @param list<string> $optional
+     *
+     * @return array<string, self>
+     */
+    public function fields(array $required, array $optional = []): array
+    {
+        $known = [...$required, ...$optional];
+        $found = [];
+        foreach ($this->members() as $name => $node) {
+            if (! in_array((string) $name, $known, true)) {
+                throw InvalidInput::unknownField($this->path, (string) $name, $known);
+            }
+            $found[(string) $name] = $node;
+        }
+        foreach ($required as $name) {
+            if (! isset($found[$name])) {
+                throw InvalidInput::missing($this->path, $name);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * An object whose fields are names chosen by its author.
+     *
+     * @return array<array-key, self> a name that looks like a number is a number here, as PHP has it
+     */
+    public function members(): array
+    {
+        if (! $this->value instanceof \stdClass) {
+            throw InvalidInput::wrongType($this->path, 'an object', $this->value);
+        }
+        $found = [];
+        foreach ((array) $this->value as $name => $value) {
+            $found[$name] = new self($value, $this->path . '/' . InvalidInput::escape((string) $name));
+        }
+
+        return $found;
+    }
+
+    /** @return list<self> */
+    public function items(?int $count = null): array
+    {
+        if (! is_array($this->value)) {
+            throw InvalidInput::wrongType($this->path, 'a list', $this->value);
+        }
+        if ($count !== null && count($this->value) !== $count) {
+            throw InvalidInput::because($this->path, sprintf('must be a list of %d.', $count));
+        }
+        $found = [];
+        foreach (array_values($this->value) as $i => $value) {
+            $found[] = new self($value, $this->path . '/' . $i);
+        }
+
+        return $found;
+    }
+
+    /** A finite number within ±1e9, far beyond any length in mm or angle in degrees. */
+    public function number(): float
+    {
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            throw InvalidInput::wrongType($this->path, 'a number', $this->value);
+        }
+        if (! (abs($this->value) <= 1e9)) {
+            throw InvalidInput::wrongType($this->path, 'a number within a thousand million', (float) $this->value);
+        }
+
+        return (float) $this->value;
+    }
+
+    /** A number of at least 1e-9: a standard uncertainty, a distance that cannot vanish. */
+    public function positive(): float
+    {
+        $number = $this->number();
+        if ($number < 1e-9) {
+            throw InvalidInput::wrongType($this->path, 'a number above zero', $this->value);
+        }
+
+        return $number;
+    }
+
+    public function notNegative(): float
+    {
+        $number = $this->number();
+        if ($number < 0) {
+            throw InvalidInput::wrongType($this->path, 'zero or more', $this->value);
+        }
+
+        return $number;
+    }
+
+    public function text(): string
+    {
+        if (! is_string($this->value) || $this->value === '') {
+            throw InvalidInput::wrongType($this->path, 'a text', $this->value);
+        }
+
+        return $this->value;
+    }
+
+    /** @param list<string> $words */
+    public function oneOf(array $words): string
+    {
+        if (! is_string($this->value) || ! in_array($this->value, $words, true)) {
+            throw InvalidInput::wrongType($this->path, 'one of "' . implode('", "', $words) . '"', $this->value);
+        }
+
+        return $this->value;
+    }
+
+    public function isObject(): bool
+    {
+        return $this->value instanceof \stdClass;
+    }
+
+    /** The value as decoded. */
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Numeric\Dual;
+
+/** How far the set-up is from what is required in one respect; mm, or radians where it is an angle. */
+final readonly class Deviation
+{
+    /**
+     * @param list<array{id: string, share: float}>         $contributions shares of the variance, largest first
+     * @param array{id: string, uncertainty: float}|null $bestCheck     the further reading that would help most
+     */
+    public function __construct(
+        public Dual $figure,
+        public bool $angular,
+        public float $uncertainty,
+        public ?float $tolerance,
+        public ?Decision $decision,
+        public array $contributions,
+        public ?array $bestCheck,
+    ) {}
+
+    public function value(): float
+    {
+        return $this->figure->value;
+    }
+}

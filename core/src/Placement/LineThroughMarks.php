@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+use Lumbro\Core\Numeric\Dual;
+use Lumbro\Core\Survey\Geometry;
+
+/** The line through two marks, such as plumb marks under the emblems. */
+final readonly class LineThroughMarks implements ReferenceLine
+{
+    public function __construct(private string $from, private string $to) {}
+
+    public function origin(Geometry $at): array
+    {
+        return $at->point($this->from);
+    }
+
+    public function heading(Geometry $at): Dual
+    {
+        [$fx, $fy] = $at->point($this->from);
+        [$tx, $ty] = $at->point($this->to);
+
+        return Dual::atan2($ty->minus($fy), $tx->minus($fx));
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Numeric\Angle;
+use Lumbro\Core\Numeric\Dual;
+use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\LeastSquares;
+use Lumbro\Core\Survey\Observation\Observation;
+use Lumbro\Core\Survey\Solution;
+
+/** Where the target is against where it must be, what to move, and what should be read then (maths, section 3). */
+final readonly class Placement
+{
+    /**
+     * @param array{float, float}      $required   the spot, mm
+     * @param float|null               $requiredYaw rad, where the card wants one
+     * @param array<string, Deviation> $deviations along, across, then yaw and bearing where they apply
+     * @param array<string, float>     $predicted  observation → its reading after the moves, mm or rad
+     */
+    private function __construct(
+        public Solution $solution,
+        public array $required,
+        public ?float $requiredYaw,
+        public float $referenceHeading,
+        public array $deviations,
+        public Moves $moves,
+        public array $predicted,
+    ) {}
+
+    /** @throws CoreFailure where the survey itself cannot be solved */
+    public static function of(PlacementTask $task): self
+    {
+        return self::judge($task, LeastSquares::solve($task->network));
+    }
+
+    /** The placement of a survey that has been solved already. */
+    public static function judge(PlacementTask $task, Solution $solution): self
+    {
+        $at = $solution->geometry;
+        $frame = ReferenceFrame::of($task->reference, $at);
+        $required = self::spot($task->spot, $frame, $at);
+        $target = $at->point($task->target);
+        $miss = [$target[0]->minus($required[0]), $target[1]->minus($required[1])];
+
+        $figures = ['along' => $frame->along($miss), 'across' => $frame->across($miss)];
+        $yaw = $task->facing === null ? null : self::requiredYaw($task->facing, $frame, $required, $at);
+        if ($yaw !== null) {
+            $figures['yaw'] = $at->bodyYaw($task->body)->minus($yaw)->wrapped();
+        }
+        if ($task->sensor !== null) {
+            $figures['bearing'] = self::bearing($task, $task->sensor, $frame, $required, $target, $at);
+        }
+        $deviations = [];
+        foreach ($figures as $name => $figure) {
+            $deviations[$name] = self::assess($task, $solution, $name, $figure);
+        }
+        $moves = self::moves($task, $frame, $required, isset($figures['yaw']) ? -$figures['yaw']->value : 0.0, $at);
+
+        return new self(
+            $solution,
+            [$required[0]->value, $required[1]->value],
+            $yaw?->value,
+            $frame->heading->value,
+            $deviations,
+            $moves,
+            self::predict($task, $frame, $moves, $at),
+        );
+    }
+
+    /**
+     * @return array{Dual, Dual}
+     */
+    private static function spot(Spot $spot, ReferenceFrame $frame, Geometry $at): array
+    {
+        $datum = $at->point($spot->datum());
+        if ($spot instanceof PolarSpot) {
+            $bearing = Dual::constant($spot->bearing)->plus($frame->heading);
+
+            return [
+                $datum[0]->plus($bearing->cos()->scaled($spot->range)),
+                $datum[1]->plus($bearing->sin()->scaled($spot->range)),
+            ];
+        }
+        assert($spot instanceof CartesianSpot);
+
+        return $frame->shifted($spot->acrossFromDatum ? $datum : $frame->foot($datum), $spot->along, $spot->across);
+    }
+
+    /** @param array{Dual, Dual} $required */
+    private static function requiredYaw(Facing $facing, ReferenceFrame $frame, array $required, Geometry $at): Dual
+    {
+        if ($facing->aimAt === null) {
+            return $frame->heading->plus(Dual::constant($facing->yaw ?? 0.0));
+        }
+        $aim = $at->point($facing->aimAt);
+
+        return Dual::atan2($aim[1]->minus($required[1]), $aim[0]->minus($required[0]));
+    }
+
+    /**
+     * Bearing of the target from the sensor's estimated place less the specified bearing.
+     *
+     * @param array{Dual, Dual} $required
+     * @param array{Dual, Dual} $target
+     */
+    private static function bearing(
+        PlacementTask $task,
+        SensorPlace $place,
+        ReferenceFrame $frame,
+        array $required,
+        array $target,
+        Geometry $at,
+    ): Dual {
+        $sensor = $at->point($place->point);
+        $seen = Dual::atan2($target[1]->minus($sensor[1]), $target[0]->minus($sensor[0]));
+        if ($task->spot instanceof PolarSpot && $task->spot->datum() === $place->point) {
+            $specified = $frame->heading->plus(Dual::constant($task->spot->bearing));
+        } else {
+            $from = $place->design === null
+                ? $sensor
+                : $frame->shifted($at->point($place->design['from']), $place->design['along'], $place->design['across']);
+            $specified = Dual::atan2($required[1]->minus($from[1]), $required[0]->minus($from[0]));
+        }
+
+        return $seen->minus($specified)->wrapped();
+    }
+
+    private static function assess(PlacementTask $task, Solution $solution, string $name, Dual $figure): Deviation
+    {
+        $uncertainty = $solution->uncertainty($figure);
+        $tolerance = match ($name) {
+            'along' => $task->tolerances->along,
+            'across' => $task->tolerances->across,
+            'yaw' => $task->tolerances->yaw,
+            default => $task->tolerances->bearing,
+        };
+        $decision = null;
+        if ($tolerance !== null) {
+            $decision = Decision::about($figure->value, $uncertainty, $tolerance, $task->thresholds);
+            if ($solution->isConsistent() === false) {
+                $decision = $decision->unprovenBecause('inconsistent');
+            }
+        }
+        $best = null;
+        foreach ($task->candidates as $candidate) {
+            $with = $solution->uncertaintyWith($figure, $candidate);
+            if ($best === null || $with < $best['uncertainty']) {
+                $best = ['id' => $candidate->id(), 'uncertainty' => $with];
+            }
+        }
+
+        return new Deviation(
+            $figure,
+            $name === 'yaw' || $name === 'bearing',
+            $uncertainty,
+            $tolerance,
+            $decision,
+            $solution->contributions($figure),
+            $best,
+        );
+    }
+
+    /** @param array{Dual, Dual} $required */
+    private static function moves(PlacementTask $task, ReferenceFrame $frame, array $required, float $turn, Geometry $at): Moves
+    {
+        $arm = [$at->x[$task->target] - $at->x[$task->body], $at->y[$task->target] - $at->y[$task->body]];
+        $missX = $required[0]->value - $at->x[$task->body] - $arm[0] * cos($turn) + $arm[1] * sin($turn);
+        $missY = $required[1]->value - $at->y[$task->body] - $arm[0] * sin($turn) - $arm[1] * cos($turn);
+        $heading = $frame->heading->value;
+
+        return new Moves(
+            Angle::wrap($turn),
+            $missX * cos($heading) + $missY * sin($heading),
+            -$missX * sin($heading) + $missY * cos($heading),
+        );
+    }
+
+    /** @return array<string, float> */
+    private static function predict(PlacementTask $task, ReferenceFrame $frame, Moves $moves, Geometry $at): array
+    {
+        $heading = $frame->heading->value;
+        $state = $at->state;
+        $place = $at->layout->free[$task->body];
+        $state[$place] += $moves->along * cos($heading) - $moves->across * sin($heading);
+        $state[$place + 1] += $moves->along * sin($heading) + $moves->across * cos($heading);
+        $state[$place + 2] += $moves->turn;
+        $after = new Geometry($at->layout, $state);
+
+        $predicted = [];
+        foreach ($task->network->observations as $observation) {
+            $predicted[$observation->id()] = self::reading($observation, $after);
+        }
+
+        return $predicted;
+    }
+
+    private static function reading(Observation $observation, Geometry $at): float
+    {
+        return Equation::of($observation, $at)->value;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+use Lumbro\Core\Decision\Thresholds;
+use Lumbro\Core\Survey\Network;
+use Lumbro\Core\Survey\Observation\Observation;
+
+/** A survey, and where its target ought to be. */
+final readonly class PlacementTask
+{
+    /**
+     * @param string            $body       the stand
+     * @param string            $target     the point on it that must come to the spot
+     * @param list<Observation> $candidates further readings that could be taken
+     */
+    public function __construct(
+        public Network $network,
+        public string $body,
+        public string $target,
+        public ReferenceLine $reference,
+        public Spot $spot,
+        public ?Facing $facing = null,
+        public Tolerances $tolerances = new Tolerances(),
+        public ?SensorPlace $sensor = null,
+        public array $candidates = [],
+        public Thresholds $thresholds = new Thresholds(),
+    ) {}
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+/** The sensor's surveyed point and, where the card knows it, its design place along and across from a datum, mm. */
+final readonly class SensorPlace
+{
+    /** @param array{from: string, along: float, across: float}|null $design */
+    public function __construct(public string $point, public ?array $design = null) {}
+}

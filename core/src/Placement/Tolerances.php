@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+/** Half-widths: along and across in mm, yaw and bearing in radians; null where the card states none. */
+final readonly class Tolerances
+{
+    public function __construct(
+        public ?float $along = null,
+        public ?float $across = null,
+        public ?float $yaw = null,
+        public ?float $bearing = null,
+    ) {}
+}

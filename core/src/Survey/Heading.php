@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey;
+
+/** A named direction in radians: a wheel's rolling direction, or how far a mirror is out of square. */
+final readonly class Heading
+{
+    public function __construct(public string $name, public float $angle, public ?float $s = null) {}
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey\Observation;
+
+use Lumbro\Core\Survey\Geometry;
+
+/** How far T lies along the directed line P → Q from the foot of an origin O, mm: u · (T − O). */
+final readonly class Along extends LengthReading
+{
+    public function __construct(
+        string $id,
+        private string $point,
+        private Line $line,
+        private string $origin,
+        ?float $value,
+        float $s,
+        ?string $instrument = null,
+    ) {
+        parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function predict(Geometry $at, array &$row): float
+    {
+        [$ux, $uy] = $this->line->direction($at);
+        $dx = $at->x[$this->point] - $at->x[$this->origin];
+        $dy = $at->y[$this->point] - $at->y[$this->origin];
+        $at->trace($row, $this->point, $ux, $uy);
+        $at->trace($row, $this->origin, -$ux, -$uy);
+        $this->line->traceDirection($at, $row, $dx, $dy);
+
+        return $ux * $dx + $uy * $dy;
+    }
+
+    public function points(): array
+    {
+        return ['point' => $this->point, 'line/0' => $this->line->from, 'line/1' => $this->line->to, 'origin' => $this->origin];
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey\Observation;
+
+use Lumbro\Core\Survey\Geometry;
+
+/**
+ * How far T lies off a body's x axis, mm, left positive: cross(u, T − C) with u = (cos ψ, sin ψ).
+ * A laser on the stand that splits a mark reads 0.
+ */
+final readonly class AxisOffset extends LengthReading
+{
+    public function __construct(
+        string $id,
+        private string $body,
+        private string $point,
+        ?float $value,
+        float $s,
+        ?string $instrument = null,
+    ) {
+        parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function predict(Geometry $at, array &$row): float
+    {
+        $cos = cos($at->yaw[$this->body]);
+        $sin = sin($at->yaw[$this->body]);
+        $dx = $at->x[$this->point] - $at->x[$this->body];
+        $dy = $at->y[$this->point] - $at->y[$this->body];
+        $at->trace($row, $this->point, -$sin, $cos);
+        $at->trace($row, $this->body, $sin, -$cos);
+        $at->traceYaw($row, $this->body, -$sin * $dy - $cos * $dx);
+
+        return $cos * $dy - $sin * $dx;
+    }
+
+    public function points(): array
+    {
+        return ['point' => $this->point];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey\Observation;
+
+use Lumbro\Core\Survey\Geometry;
+
+/** A tape from P to Q, slanted by a known height difference: √(|Q − P|² + dz²), mm. */
+final readonly class Distance extends LengthReading
+{
+    public function __construct(
+        string $id,
+        private string $from,
+        private string $to,
+        ?float $value,
+        float $s,
+        private float $dz = 0.0,
+        ?string $instrument = null,
+    ) {
+        parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function predict(Geometry $at, array &$row): float
+    {
+        $dx = $at->x[$this->to] - $at->x[$this->from];
+        $dy = $at->y[$this->to] - $at->y[$this->from];
+        $length = sqrt($dx * $dx + $dy * $dy + $this->dz * $this->dz);
+        if ($length > 0) {
+            $at->trace($row, $this->to, $dx / $length, $dy / $length);
+            $at->trace($row, $this->from, -$dx / $length, -$dy / $length);
+        }
+
+        return $length;
+    }
+
+    public function points(): array
+    {
+        return ['from' => $this->from, 'to' => $this->to];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey;
+
+/** How one observation or prior fits the adjusted set-up. Lengths in mm, angles in radians. */
+final readonly class Residual
+{
+    /** Below this redundancy a mistake would show nowhere. */
+    private const UNCHECKED = 0.05;
+
+    /** Below this redundancy the normalised residual is noise over nothing. */
+    private const UNTESTABLE = 0.01;
+
+    /** Normalised residual v/(s√r); null where the redundancy is 0.01 or less. */
+    public ?float $w;
+
+    /**
+     * @param float $redundancy share of the reading that the others check, 0 to 1
+     */
+    public function __construct(
+        public string $id,
+        public bool $prior,
+        public bool $angular,
+        public float $observed,
+        public float $adjusted,
+        public float $s,
+        public float $redundancy,
+    ) {
+        $this->w = $redundancy > self::UNTESTABLE ? $this->residual() / ($s * sqrt($redundancy)) : null;
+    }
+
+    /** Adjusted minus observed. */
+    public function residual(): float
+    {
+        return $this->adjusted - $this->observed;
+    }
+
+    public function isUnchecked(): bool
+    {
+        return $this->redundancy < self::UNCHECKED;
+    }
+}

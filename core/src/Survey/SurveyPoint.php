@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey;
+
+/**
+ * A named point of the plan, mm in the vehicle frame. A coordinate with a standard uncertainty is a prior
+ * observation of it; one without is only where the search starts.
+ */
+final readonly class SurveyPoint
+{
+    public function __construct(
+        public string $name,
+        public float $x,
+        public float $y,
+        public ?float $sx = null,
+        public ?float $sy = null,
+    ) {}
+}

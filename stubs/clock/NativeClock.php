@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Symfony\Component\Clock;
+
+/** The machine's own clock. */
+final class NativeClock implements ClockInterface
+{
+    private \DateTimeZone $timezone;
+
+    public function __construct(\DateTimeZone|string|null $timezone = null)
+    {
+        $this->timezone = match (true) {
+            $timezone instanceof \DateTimeZone => $timezone,
+            is_string($timezone) => new \DateTimeZone($timezone),
+            default => new \DateTimeZone(date_default_timezone_get()),
+        };
+    }
+
+    public function now(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('now', $this->timezone);
+    }
+
+    public function sleep(float|int $seconds): void
+    {
+        usleep((int) ($seconds * 1e6));
+    }
+
+    public function withTimeZone(\DateTimeZone|string $timezone): static
+    {
+        return new self($timezone);
+    }
+}
