@@ -47,4 +47,10 @@ final readonly class AxisVerdict
 
         return new self($misalignment, $uncertainty, $limit, $decision);
     }
+
+    /** The same figures, but nothing may be concluded from them, for a reason. */
+    public function unprovenBecause(string $reason): self
+    {
+        return new self($this->misalignment, $this->uncertainty, $this->limit, $this->decision?->unprovenBecause($reason));
+    }
 }

@@ -31,6 +31,7 @@ final readonly class Placement
         public array $deviations,
         public Moves $moves,
         public array $predicted,
+        private ReferenceFrame $frame,
     ) {}
 
     /** @throws CoreFailure where the survey itself cannot be solved */
@@ -60,7 +61,13 @@ final readonly class Placement
         foreach ($figures as $name => $figure) {
             $deviations[$name] = self::assess($task, $solution, $name, $figure);
         }
-        $moves = self::moves($task, $frame, $required, isset($figures['yaw']) ? -$figures['yaw']->value : 0.0, $at);
+        $moves = self::moves(
+            $task,
+            $frame,
+            [$required[0]->value, $required[1]->value],
+            isset($figures['yaw']) ? -$figures['yaw']->value : 0.0,
+            $at,
+        );
 
         return new self(
             $solution,
@@ -70,7 +77,26 @@ final readonly class Placement
             $deviations,
             $moves,
             self::predict($task, $frame, $moves, $at),
+            $frame,
         );
+    }
+
+    /**
+     * The moves when only some are made, and what the observations should read after them.
+     *
+     * @param PlacementTask $task the one this placement is of
+     *
+     * @return array{Moves, array<string, float>}
+     */
+    public function planned(PlacementTask $task, bool $turn, bool $shift): array
+    {
+        $at = $this->solution->geometry;
+        $by = $turn ? $this->moves->turn : 0.0;
+        $moves = $shift
+            ? self::moves($task, $this->frame, $this->required, $by, $at)
+            : new Moves($by, 0.0, 0.0);
+
+        return [$moves, self::predict($task, $this->frame, $moves, $at)];
     }
 
     /**
@@ -166,12 +192,12 @@ final readonly class Placement
         );
     }
 
-    /** @param array{Dual, Dual} $required */
+    /** @param array{float, float} $required */
     private static function moves(PlacementTask $task, ReferenceFrame $frame, array $required, float $turn, Geometry $at): Moves
     {
         $arm = [$at->x[$task->target] - $at->x[$task->body], $at->y[$task->target] - $at->y[$task->body]];
-        $missX = $required[0]->value - $at->x[$task->body] - $arm[0] * cos($turn) + $arm[1] * sin($turn);
-        $missY = $required[1]->value - $at->y[$task->body] - $arm[0] * sin($turn) - $arm[1] * cos($turn);
+        $missX = $required[0] - $at->x[$task->body] - $arm[0] * cos($turn) + $arm[1] * sin($turn);
+        $missY = $required[1] - $at->y[$task->body] - $arm[0] * sin($turn) - $arm[1] * cos($turn);
         $heading = $frame->heading->value;
 
         return new Moves(

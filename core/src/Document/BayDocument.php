@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Procedure\Bay;
+
+/** Reads the JSON form of a bay. Lengths in mm, corners in the vehicle frame of the car as it stands. */
+final class BayDocument
+{
+    public static function read(Node $node): Bay
+    {
+        $f = $node->fields(['name', 'outline', 'sFloor']);
+
+        return new Bay(
+            $f['name']->text(),
+            array_map(self::corner(...), $f['outline']->items()),
+            $f['sFloor']->positive(),
+        );
+    }
+
+    /** @return array{float, float} */
+    public static function corner(Node $node): array
+    {
+        [$x, $y] = $node->items(2);
+
+        return [$x->number(), $y->number()];
+    }
+}

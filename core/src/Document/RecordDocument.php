@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\ReadingStruck;
+use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Record\RunFailed;
+use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Record\RunReleased;
+use Lumbro\Core\Record\StandMoved;
+
+/** The JSON form of the lines of a task's record. */
+final class RecordDocument
+{
+    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed'];
+
+    /** @param string $kind one of KINDS; $payload what that kind carries */
+    public static function entry(string $kind, string $id, string $person, string $at, Node $payload): Entry
+    {
+        switch ($kind) {
+            case 'reading':
+                $f = $payload->fields(['call', 'typed', 'millimetres', 'unit'], ['datum', 'strikes']);
+
+                return new ReadingTaken(
+                    $id,
+                    $person,
+                    $at,
+                    $f['call']->text(),
+                    $f['typed']->text(),
+                    $f['millimetres']->number(),
+                    $f['unit']->text(),
+                    isset($f['datum']) ? $f['datum']->text() : null,
+                    isset($f['strikes']) ? $f['strikes']->text() : null,
+                );
+            case 'strike':
+                return new ReadingStruck($id, $person, $at, $payload->fields(['reading'])['reading']->text());
+            case 'move':
+                $kinds = array_map(
+                    static fn(Node $kind): MoveKind => MoveKind::from($kind->oneOf(array_column(MoveKind::cases(), 'value'))),
+                    $payload->fields(['kinds'])['kinds']->items(),
+                );
+
+                return new StandMoved($id, $person, $at, $kinds === [] ? [MoveKind::Shift] : $kinds);
+            case 'answer':
+                $f = $payload->fields(['item', 'answer'], ['word']);
+                $answer = AnswerKind::from($f['answer']->oneOf(array_column(AnswerKind::cases(), 'value')));
+
+                return new Answered($id, $person, $at, $f['item']->text(), $answer, isset($f['word']) ? $f['word']->text() : null);
+            case 'release':
+                $f = $payload->fields(['name', 'reason', 'overrode']);
+
+                return new RunReleased(
+                    $id,
+                    $person,
+                    $at,
+                    $f['name']->text(),
+                    $f['reason']->text(),
+                    array_map(static fn(Node $text): string => $text->text(), $f['overrode']->items()),
+                );
+            case 'run-failed':
+                return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());
+            default:
+                $f = $payload->fields(['azimuth', 'elevation', 'echoLevel', 'message']);
+
+                return new RunMade(
+                    $id,
+                    $person,
+                    $at,
+                    $f['azimuth']->number(),
+                    $f['elevation']->number(),
+                    $f['echoLevel']->number(),
+                    $f['message']->text(),
+                );
+        }
+    }
+
+    /** @return array{kind: string, payload: array<string, mixed>} */
+    public static function write(Entry $entry): array
+    {
+        return match (true) {
+            $entry instanceof ReadingTaken => ['kind' => 'reading', 'payload' => [
+                'call' => $entry->call, 'typed' => $entry->typed, 'millimetres' => $entry->millimetres, 'unit' => $entry->unit,
+                ...($entry->datum === null ? [] : ['datum' => $entry->datum]),
+                ...($entry->strikes === null ? [] : ['strikes' => $entry->strikes]),
+            ]],
+            $entry instanceof ReadingStruck => ['kind' => 'strike', 'payload' => ['reading' => $entry->reading]],
+            $entry instanceof StandMoved => ['kind' => 'move', 'payload' => ['kinds' => array_column($entry->kinds, 'value')]],
+            $entry instanceof Answered => ['kind' => 'answer', 'payload' => [
+                'item' => $entry->item, 'answer' => $entry->answer->value,
+                ...($entry->word === null ? [] : ['word' => $entry->word]),
+            ]],
+            $entry instanceof RunReleased => ['kind' => 'release', 'payload' => [
+                'name' => $entry->name, 'reason' => $entry->reason, 'overrode' => $entry->overrode,
+            ]],
+            $entry instanceof RunMade => ['kind' => 'run', 'payload' => [
+                'azimuth' => $entry->azimuth, 'elevation' => $entry->elevation,
+                'echoLevel' => $entry->echoLevel, 'message' => $entry->message,
+            ]],
+            $entry instanceof RunFailed => ['kind' => 'run-failed', 'payload' => ['message' => $entry->message]],
+            default => throw new \LogicException('An entry of an unknown kind.'),
+        };
+    }
+}

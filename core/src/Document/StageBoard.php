@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Procedure\Stage;
+use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Record\AnswerKind;
+
+/** How far each stage has come: "hollow", "half", "full" or "struck" (not needed), with a word on it. */
+final class StageBoard
+{
+    /** @return list<array{id: string, state: string, note: string}> */
+    public static function of(TaskState $state): array
+    {
+        $board = [];
+        foreach (Stage::cases() as $stage) {
+            [$how, $note] = match ($stage) {
+                Stage::Intake => ['full', match ($state->owed->state) {
+                    OwedState::Owed => 'owed, ' . $state->owed->route,
+                    OwedState::NotOwed => 'not owed',
+                    OwedState::Unknown => 'a question is open',
+                }],
+                Stage::Prepare => self::questions($state, $state->context->card->preparation),
+                Stage::Floor => ['struck', sprintf('not surveyed, ±%s mm', self::plain($state->context->bay->sFloor))],
+                Stage::Line => self::questions($state, $state->context->school->lineSteps()),
+                Stage::Place => self::place($state),
+                Stage::Run => [
+                    $state->runs === [] ? 'hollow' : 'full',
+                    $state->runs !== [] ? self::count(count($state->runs), 'run') : ($state->mayRun() ? 'may start' : 'barred'),
+                ],
+                Stage::Prove => self::prove($state),
+                Stage::Close => ['hollow', ''],
+            };
+            $board[] = ['id' => $stage->value, 'state' => $how, 'note' => $note];
+        }
+
+        return $board;
+    }
+
+    /**
+     * @param list<PreparationItem> $items
+     *
+     * @return array{string, string}
+     */
+    private static function questions(TaskState $state, array $items): array
+    {
+        $open = count($state->unanswered($items));
+        $word = 0;
+        $unmet = 0;
+        foreach ($items as $item) {
+            $answer = ($state->record->answers[$item->id] ?? null)?->answer;
+            $word += $answer === AnswerKind::OnWord ? 1 : 0;
+            $unmet += $answer !== null && ! $answer->isMet() ? 1 : 0;
+        }
+        if ($open > 0) {
+            return [$open === count($items) ? 'hollow' : 'half', sprintf('%d of %d', count($items) - $open, count($items))];
+        }
+
+        return match (true) {
+            $unmet > 0 => ['half', sprintf('%d not met', $unmet)],
+            $word > 0 => ['full', sprintf('%d on word', $word)],
+            default => ['full', 'done'],
+        };
+    }
+
+    /** @return array{string, string} */
+    private static function place(TaskState $state): array
+    {
+        $calls = count($state->context->school->calls());
+        $taken = count($state->setUp->readings);
+        if ($state->setUp->isConsistent() === false) {
+            return ['half', 'readings disagree'];
+        }
+
+        return [
+            $taken === 0 ? 'hollow' : ($state->setUp->holds() ? 'full' : 'half'),
+            $state->setUp->holds() ? 'holds' : sprintf('%d of %d', $taken, $calls),
+        ];
+    }
+
+    /** @return array{string, string} */
+    private static function prove(TaskState $state): array
+    {
+        return match ($state->lastRun()?->verdict()) {
+            null => ['hollow', ''],
+            Verdict::Holds => ['full', 'axis holds'],
+            Verdict::Out => ['half', 'axis out'],
+            Verdict::Unproven => ['half', 'unproven'],
+        };
+    }
+
+    private static function count(int $number, string $what): string
+    {
+        return $number . ' ' . $what . ($number === 1 ? '' : 's');
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(number_format($number, 1, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,351 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Axis\AxisVerdict;
+use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Placement\Deviation;
+use Lumbro\Core\Placement\Moves;
+use Lumbro\Core\Procedure\Call;
+use Lumbro\Core\Procedure\Directions;
+use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Procedure\Operations;
+use Lumbro\Core\Procedure\OwedRule;
+use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Procedure\RunResult;
+use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Record\ReadingTaken;
+
+/** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees, directions in words. */
+final class TaskStateDocument
+{
+    /** Moves smaller than this need not be made: mm and degrees. */
+    private const NEGLIGIBLE = ['mm' => 0.5, 'degrees' => 0.02];
+
+    private const TITLES = [
+        'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height',
+    ];
+
+    /** @return array<string, mixed> */
+    public static function write(TaskState $state): array
+    {
+        $context = $state->context;
+        $release = $state->record->release;
+
+        $present = $state->present();
+
+        return [
+            'stage' => $state->stage()->value,
+            'present' => ['kind' => $present->kind, 'call' => $present->call],
+            'stages' => StageBoard::of($state),
+            'owed' => [
+                'state' => $state->owed->state->value,
+                'route' => $state->owed->route,
+                'reasons' => array_map(self::rule(...), $state->owed->reasons),
+            ],
+            'card' => self::card($state),
+            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->card->preparation),
+            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->school->lineSteps()),
+            'calls' => array_map(static fn(Call $call): array => self::call($state, $call), $context->school->calls()),
+            'moves' => self::moves($state),
+            'verdicts' => self::verdicts($state),
+            'ifRunNow' => self::ifRunNow($state),
+            'consistent' => $state->setUp->isConsistent(),
+            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'words' => $context->school->words($id)], $state->setUp->suspects()),
+            'failure' => $state->setUp->failure?->getMessage(),
+            'bars' => array_map(static fn($bar): array => ['code' => $bar->code, 'text' => $bar->text], $state->bars),
+            'release' => $release === null ? null : ['name' => $release->name, 'reason' => $release->reason, 'person' => $release->person, 'at' => $release->at],
+            'mayRun' => $state->mayRun(),
+            'runs' => array_map(self::run(...), $state->runs),
+            'failedRuns' => array_map(
+                static fn($run): array => ['id' => $run->id, 'message' => $run->message, 'person' => $run->person, 'at' => $run->at],
+                $state->record->failedRuns,
+            ),
+            'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'plan' => PlanDrawing::of($state),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rule(OwedRule $rule): array
+    {
+        return [
+            'operation' => Operations::words($rule->operation),
+            'state' => $rule->state->value,
+            'reason' => $rule->reason,
+            'source' => $rule->source,
+            'question' => $rule->question,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function card(TaskState $state): array
+    {
+        $card = $state->context->card;
+
+        return [
+            'title' => $card->title,
+            'edition' => $card->edition,
+            'dated' => $card->dated,
+            'source' => $card->source,
+            'enteredBy' => $card->enteredBy,
+            'checkedBy' => $card->checkedBy,
+            'cautions' => $card->cautions,
+            'sensor' => $card->sensor->name,
+            'limits' => ['azimuth' => $card->sensor->limitAzimuth, 'elevation' => $card->sensor->limitElevation],
+            'target' => $card->targetName,
+            'heightDatum' => $card->spot->heightDatum,
+            'spot' => ['along' => $card->spot->along, 'across' => $card->spot->across, 'height' => $card->spot->height],
+            'echo' => ['expected' => $card->echoExpected, 'within' => $card->echoWithin],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function item(TaskState $state, PreparationItem $item): array
+    {
+        $answer = $state->record->answers[$item->id] ?? null;
+
+        return [
+            'id' => $item->id,
+            'question' => $item->question,
+            'blocks' => $item->blocks,
+            'why' => $item->why,
+            'answer' => $answer?->answer->value,
+            'met' => $answer?->answer->isMet(),
+            'word' => $answer?->word,
+            'person' => $answer?->person,
+            'at' => $answer?->at,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function call(TaskState $state, Call $call): array
+    {
+        $reading = $state->setUp->readings[$call->id] ?? null;
+
+        return [
+            'id' => $call->id,
+            'title' => $call->title,
+            'instruction' => $call->instruction,
+            'sided' => $call->sided,
+            'datums' => $call->datums,
+            'check' => $call->check,
+            'instrument' => $call->instrument,
+            'due' => in_array($call->id, $state->due, true),
+            'expected' => $state->expected[$call->id] ?? null,
+            'reading' => $reading === null ? null : self::reading($state, $reading),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function reading(TaskState $state, ReadingTaken $reading): array
+    {
+        return [
+            'id' => $reading->id,
+            'call' => $reading->call,
+            'title' => ucfirst($state->context->school->words($reading->call)),
+            'typed' => $reading->typed,
+            'millimetres' => $reading->millimetres,
+            'unit' => $reading->unit,
+            'datum' => $reading->datum,
+            'fate' => $state->record->fate($reading),
+            'person' => $reading->person,
+            'at' => $reading->at,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the moves to make now, in their order */
+    private static function moves(TaskState $state): array
+    {
+        $plan = $state->setUp->plan($state->moves);
+        $ahead = $state->context->card->spot->along >= 0;
+        $written = [];
+        foreach ($state->moves as $kind) {
+            $parts = match ($kind) {
+                MoveKind::Height => self::heightPart(-($state->setUp->height->deviation ?? 0.0)),
+                MoveKind::Turn => $plan === null ? [] : self::turnPart($plan[0]),
+                MoveKind::Shift => $plan === null ? [] : self::shiftParts($plan[0], $ahead),
+            };
+            $written[] = ['kind' => $kind->value, 'parts' => $parts];
+        }
+
+        return $written === [] ? [] : array_map(static fn(array $move): array => [
+            ...$move,
+            'then' => self::thenRead($state, $plan[1] ?? [], $move['kind']),
+        ], $written);
+    }
+
+    /**
+     * What is read after one of the moves, to know that it was made well.
+     *
+     * @param array<string, float> $predicted
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function thenRead(TaskState $state, array $predicted, string $kind): ?array
+    {
+        $call = match ($kind) {
+            'turn' => 'split',
+            'height' => 'height',
+            default => 'spot-offset',
+        };
+
+        return isset($predicted[$call])
+            ? ['call' => $call, 'title' => ucfirst($state->context->school->words($call)), 'expected' => $predicted[$call]]
+            : null;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function turnPart(Moves $moves): array
+    {
+        $degrees = rad2deg($moves->turn);
+
+        return [['amount' => abs($degrees), 'unit' => 'degrees', 'direction' => Directions::turn($degrees)]];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function heightPart(float $millimetres): array
+    {
+        return [['amount' => abs($millimetres), 'unit' => 'mm', 'direction' => Directions::height($millimetres)]];
+    }
+
+    /** @return list<array<string, mixed>> the larger first */
+    private static function shiftParts(Moves $moves, bool $ahead): array
+    {
+        $parts = [
+            ['amount' => abs($moves->across), 'unit' => 'mm', 'direction' => Directions::across($moves->across)],
+            ['amount' => abs($moves->along), 'unit' => 'mm', 'direction' => Directions::along($moves->along, $ahead)],
+        ];
+        usort($parts, static fn(array $a, array $b): int => $b['amount'] <=> $a['amount']);
+
+        return array_values(array_filter($parts, static fn(array $part): bool => $part['amount'] >= self::NEGLIGIBLE['mm']));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function verdicts(TaskState $state): array
+    {
+        $written = [];
+        foreach (self::TITLES as $name => $title) {
+            $written[] = ['id' => $name, 'title' => $title, ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
+        }
+
+        return $written;
+    }
+
+    /** @return array<string, mixed> */
+    private static function deviation(TaskState $state, string $name): array
+    {
+        $spot = $state->context->card->spot;
+        $tolerance = match ($name) {
+            'along' => $spot->toleranceAlong,
+            'across' => $spot->toleranceAcross,
+            default => $spot->toleranceYaw,
+        };
+        $deviation = $state->setUp->deviation($name);
+        $unit = $name === 'yaw' ? 'degrees' : 'mm';
+        if ($deviation === null) {
+            return ['verdict' => 'not-measured', 'unit' => $unit, 'tolerance' => $tolerance];
+        }
+        $written = PlacementDocument::deviation($deviation);
+
+        return [
+            ...array_diff_key($written, ['contributions' => 0, 'bestCheck' => 0]),
+            'unit' => $unit,
+            'direction' => Directions::deviation($name, $deviation->value(), $spot->along >= 0),
+            ...self::ground($state, $deviation),
+        ];
+    }
+
+    /** @return array<string, mixed> what a figure rests on, in words */
+    private static function ground(TaskState $state, Deviation $deviation): array
+    {
+        $words = $state->context->school->words(...);
+        $contributions = [];
+        foreach (array_slice($deviation->contributions, 0, 5) as ['id' => $id, 'share' => $share]) {
+            if ($share > 0.005) {
+                $contributions[] = ['words' => $words($id), 'share' => $share];
+            }
+        }
+        $best = $deviation->bestCheck;
+
+        return [
+            'contributions' => $contributions,
+            'bestCheck' => $best === null ? null : [
+                'words' => $words($best['id']),
+                'uncertainty' => $deviation->angular ? rad2deg($best['uncertainty']) : $best['uncertainty'],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function height(TaskState $state): array
+    {
+        $height = $state->setUp->height;
+        if ($height === null) {
+            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $state->context->card->spot->toleranceHeight];
+        }
+        $floor = $height->sFloor ** 2 / $height->uncertainty ** 2;
+
+        return [
+            'deviation' => $height->deviation,
+            'uncertainty' => $height->uncertainty,
+            'tolerance' => $height->tolerance,
+            ...DecisionDocument::write($height->decision),
+            'unit' => 'mm',
+            'direction' => Directions::deviation('height', $height->deviation, true),
+            'contributions' => [
+                ['words' => 'the floor, which was not surveyed', 'share' => $floor],
+                ['words' => 'the staff reading', 'share' => 1 - $floor],
+            ],
+            'bestCheck' => null,
+        ];
+    }
+
+    /** @return array<string, mixed>|null what a true axis would read in this set-up */
+    private static function ifRunNow(TaskState $state): ?array
+    {
+        $error = $state->setUp->azimuthError();
+        if ($error === null) {
+            return null;
+        }
+        $bearing = $state->setUp->deviation('bearing');
+
+        return [
+            'reading' => -$error->deviation,
+            'direction' => Directions::axis('azimuth', -$error->deviation),
+            'uncertainty' => $error->uncertainty,
+            'limit' => $state->context->card->sensor->limitAzimuth,
+            ...($bearing === null ? [] : self::ground($state, $bearing)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(RunResult $result): array
+    {
+        return [
+            'id' => $result->run->id,
+            'person' => $result->run->person,
+            'at' => $result->run->at,
+            'message' => $result->run->message,
+            'verdict' => $result->verdict()->value,
+            'azimuth' => self::axis('azimuth', $result->run->azimuth, $result->azimuth, $result->azimuthError),
+            'elevation' => self::axis('elevation', $result->run->elevation, $result->elevation, $result->elevationError),
+            'echo' => ['level' => $result->run->echoLevel, 'verdict' => $result->echo],
+            'release' => $result->release === null ? null : ['name' => $result->release->name, 'reason' => $result->release->reason, 'overrode' => $result->release->overrode],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function axis(string $axis, float $read, AxisVerdict $verdict, ?PlacementError $error): array
+    {
+        return [
+            'read' => $read,
+            'readDirection' => Directions::axis($axis, $read),
+            ...AxisDocument::write($verdict),
+            'direction' => Directions::axis($axis, $verdict->misalignment),
+            'setUp' => $error === null ? null : ['deviation' => $error->deviation, 'uncertainty' => $error->uncertainty],
+        ];
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Measure;
+
+use Lumbro\Core\Failure\UnreadableReading;
+
+/** A length as it was typed, beside its value in mm (maths, section 1). Never negative: directions are words. */
+final readonly class Length
+{
+    private const EXAMPLE = '1480, 148 cm, 1.48 m, 58 1/4 in or 4\' 10 1/4"';
+
+    /** Longer than any bay, mm. */
+    private const LONGEST = 100_000.0;
+
+    private const GLYPHS = [
+        '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+        '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", '‘' => "'", "''" => '"', "\u{a0}" => ' ', "\u{202f}" => ' ',
+    ];
+
+    private const NUMBER = '(?<whole>\d+(?:\.\d+)?|\.\d+)';
+    private const INCHES = '(?:(?<inches>\d+(?:\.\d+)?|\.\d+)(?:\s+(?<top>\d+)\/(?<bottom>\d+))?|(?<topOnly>\d+)\/(?<bottomOnly>\d+))';
+
+    private function __construct(public string $typed, public float $millimetres, public LengthUnit $unit) {}
+
+    /**
+     * Reads what is printed on a tape or in service information; a bare number is millimetres.
+     *
+     * @throws UnreadableReading naming the text, the reason and an example
+     */
+    public static function fromReading(string $typed): self
+    {
+        $text = strtolower(trim(strtr($typed, self::GLYPHS)));
+        if ($text === '') {
+            throw UnreadableReading::because($typed, 'nothing was typed.', self::EXAMPLE);
+        }
+        if (preg_match('/^[-+−–]/u', $text) === 1) {
+            throw UnreadableReading::because($typed, 'a length has no sign; say the direction in words.', '12 mm left');
+        }
+        if (str_contains($text, ',')) {
+            throw UnreadableReading::because($typed, 'a comma may mean thousands or decimals.', '1480 or 1.48 m');
+        }
+        $read = self::metric($text) ?? self::feetAndInches($text);
+        if ($read === null) {
+            throw UnreadableReading::because($typed, 'it is not a length.', self::EXAMPLE);
+        }
+        [$millimetres, $unit] = $read;
+        if (! ($millimetres <= self::LONGEST)) {
+            throw UnreadableReading::because($typed, 'it is longer than 100 m.', self::EXAMPLE);
+        }
+
+        return new self(trim($typed), $millimetres, $unit);
+    }
+
+    /** @return array{float, LengthUnit}|null */
+    private static function metric(string $text): ?array
+    {
+        if (preg_match('/^' . self::NUMBER . '\s*(?<unit>mm|cm|m)?$/', $text, $match) !== 1) {
+            return null;
+        }
+        $unit = LengthUnit::from($match['unit'] ?? 'mm');
+
+        return [(float) $match['whole'] * $unit->millimetres(), $unit];
+    }
+
+    /** @return array{float, LengthUnit}|null */
+    private static function feetAndInches(string $text): ?array
+    {
+        $feet = 0.0;
+        $unit = LengthUnit::Inch;
+        if (preg_match('/^' . self::NUMBER . "\s*(?:'|ft)\s*(?<rest>.*)$/", $text, $match) === 1) {
+            $unit = LengthUnit::Foot;
+            $feet = (float) $match['whole'];
+            $text = $match['rest'];
+            if ($text === '') {
+                return [$feet * 304.8, $unit];
+            }
+        }
+        if (preg_match('/^' . self::INCHES . '\s*(?:"|in)$/', $text, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return null;
+        }
+        $top = (float) ($match['top'] ?? $match['topOnly'] ?? 0);
+        $bottom = (float) ($match['bottom'] ?? $match['bottomOnly'] ?? 1);
+        $inches = (float) ($match['inches'] ?? 0);
+        // A fraction finishes a whole number and is less than one, as on a tape.
+        if ($bottom <= 0 || $top >= $bottom || (isset($match['top']) && floor($inches) !== $inches)) {
+            return null;
+        }
+        $inches += $top / $bottom;
+        if ($unit === LengthUnit::Foot && $inches >= 12) {
+            return null;
+        }
+
+        return [$feet * 304.8 + $inches * 25.4, $unit];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Procedure;
+
+/** The one thing to do now. */
+final readonly class Present
+{
+    /**
+     * @param string      $kind "prepare", "line", "read", "check", "decide", "remeasure", "move", "improve", "run",
+     *                          "prove" or "close"
+     * @param string|null $call the reading to take, where the kind asks for one
+     */
+    public function __construct(public string $kind, public ?string $call = null) {}
+}

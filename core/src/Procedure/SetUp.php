@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Procedure;
+
+use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Axis\ReflectorElevation;
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Placement\Deviation;
+use Lumbro\Core\Placement\Moves;
+use Lumbro\Core\Placement\Placement;
+use Lumbro\Core\Record\ReadingTaken;
+
+/** The set-up at one position of the stand: what its readings say, and what would have to change. */
+final readonly class SetUp
+{
+    /** A deviation less sure than this is not measured: mm, rad. */
+    private const VAGUE = 100.0;
+    private const VAGUE_ANGLE = 3 * M_PI / 180;
+
+    public ?Placement $placement;
+
+    /** Why the readings could not be solved. */
+    public ?CoreFailure $failure;
+
+    public ?HeightVerdict $height;
+
+    /** @var list<string> calls without which the stand's place is not measured */
+    public array $missing;
+
+    /** @param array<string, ReadingTaken> $readings call → reading */
+    public function __construct(private TaskContext $context, public array $readings)
+    {
+        $placement = null;
+        $failure = null;
+        try {
+            $placement = Placement::of($context->school->task($readings));
+        } catch (CoreFailure $caught) {
+            $failure = $caught;
+        }
+        $this->placement = $placement;
+        $this->failure = $failure;
+        $this->missing = $context->school->missing($readings);
+        $this->height = isset($readings['height']) ? $this->heightVerdict($readings['height']) : null;
+    }
+
+    /** Whether enough was read to place the stand. */
+    public function isPlaced(): bool
+    {
+        return $this->missing === [] && $this->placement !== null;
+    }
+
+    /** Whether the readings agree; null where nothing checks them, or not enough was read. */
+    public function isConsistent(): ?bool
+    {
+        return $this->isPlaced() ? $this->placement?->solution->isConsistent() : null;
+    }
+
+    /** @return list<string> observations first; only where the readings disagree or one stands out */
+    public function suspects(): array
+    {
+        return $this->isPlaced() && $this->placement !== null ? $this->placement->solution->suspects() : [];
+    }
+
+    /** One respect of the placement; null while it is not measured. */
+    public function deviation(string $name): ?Deviation
+    {
+        $deviation = $this->placement->deviations[$name] ?? null;
+        if ($deviation === null || $deviation->uncertainty > ($deviation->angular ? self::VAGUE_ANGLE : self::VAGUE)) {
+            return null;
+        }
+
+        return $deviation;
+    }
+
+    /** The verdict on along, across, yaw or height; null while it is not measured. */
+    public function decision(string $name): ?Decision
+    {
+        return $name === 'height' ? $this->height?->decision : $this->deviation($name)?->decision;
+    }
+
+    /** Whether everything the run needs of the placement holds, and something has checked it. */
+    public function holds(): bool
+    {
+        foreach (['along', 'across', 'yaw', 'height'] as $name) {
+            if ($this->decision($name)?->verdict !== Verdict::Holds) {
+                return false;
+            }
+        }
+
+        return $this->isConsistent() === true;
+    }
+
+    /**
+     * The moves that would help: those of respects that do not hold but would if nothing were off.
+     *
+     * @return list<MoveKind> in the order that needs no going back
+     */
+    public function wantedMoves(): array
+    {
+        if ($this->isConsistent() === false) {
+            return [];
+        }
+        $wanted = [];
+        if ($this->isPlaced()) {
+            if ($this->wouldHelp('yaw')) {
+                $wanted[] = MoveKind::Turn;
+            }
+            if ($this->wouldHelp('along') || $this->wouldHelp('across')) {
+                $wanted[] = MoveKind::Shift;
+            }
+        }
+        if ($this->wouldHelp('height')) {
+            $wanted[] = MoveKind::Height;
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * The stand's moves and what each call should read after them.
+     *
+     * @param list<MoveKind> $kinds
+     *
+     * @return array{Moves, array<string, float>}|null null while the stand's place is not measured
+     */
+    public function plan(array $kinds): ?array
+    {
+        if (! $this->isPlaced() || $this->placement === null) {
+            return null;
+        }
+        $task = $this->context->school->task($this->readings);
+        $turn = in_array(MoveKind::Turn, $kinds, true);
+        $shift = in_array(MoveKind::Shift, $kinds, true);
+        [$moves, $predicted] = $this->placement->planned($task, $turn, $shift);
+        if (in_array(MoveKind::Height, $kinds, true)) {
+            $spot = $this->context->card->spot;
+            $datum = $this->readings['height']->datum ?? $spot->heightDatum;
+            $predicted['height'] = $this->context->card->target->convert($spot->height, $spot->heightDatum, $datum);
+        } elseif (isset($this->readings['height'])) {
+            $predicted['height'] = $this->readings['height']->millimetres;
+        }
+
+        return [$moves, $predicted];
+    }
+
+    /** What the set-up adds to an azimuth reading, degrees; null where it is not known. */
+    public function azimuthError(): ?PlacementError
+    {
+        $bearing = $this->isPlaced() ? $this->deviation('bearing') : null;
+
+        return $bearing === null ? null : new PlacementError(rad2deg($bearing->value()), rad2deg($bearing->uncertainty));
+    }
+
+    /** What the set-up adds to an elevation reading, degrees; null where it is not known. */
+    public function elevationError(): ?PlacementError
+    {
+        if ($this->height === null || ! $this->isPlaced() || $this->placement === null) {
+            return null;
+        }
+        [$x, $y] = $this->placement->solution->geometry->point('target');
+        [$sx, $sy] = $this->placement->solution->geometry->point('sensor');
+        $range = hypot($x->value - $sx->value, $y->value - $sy->value);
+
+        return ReflectorElevation::error(
+            targetExcess: $this->height->deviation,
+            sTarget: $this->height->sReading,
+            sensorExcess: 0.0,
+            sSensor: $this->context->sheet->sSensorHeight,
+            range: $range,
+            sRange: $this->placement->deviations['along']->uncertainty,
+            sRequired: $this->height->sFloor,
+        );
+    }
+
+    private function wouldHelp(string $name): bool
+    {
+        $decision = $this->decision($name);
+        if ($decision === null || $decision->verdict === Verdict::Holds) {
+            return false;
+        }
+        [$uncertainty, $tolerance] = $name === 'height'
+            ? [$this->height?->uncertainty, $this->height?->tolerance]
+            : [$this->deviation($name)?->uncertainty, $this->deviation($name)?->tolerance];
+
+        return $uncertainty !== null && $tolerance !== null
+            && Decision::about(0.0, $uncertainty, $tolerance, $this->context->card->thresholds)->verdict === Verdict::Holds;
+    }
+
+    private function heightVerdict(ReadingTaken $reading): HeightVerdict
+    {
+        $card = $this->context->card;
+        $staff = $this->context->kit->staff;
+        $measured = $card->target->convert($reading->millimetres, $reading->datum ?? $card->spot->heightDatum, $card->spot->heightDatum);
+        $deviation = $measured - $card->spot->height;
+        $s = StandardUncertainty::ofReading($staff->accuracy, $staff->resolution);
+        $uncertainty = hypot($s, $this->context->bay->sFloor);
+
+        return new HeightVerdict(
+            $deviation,
+            $uncertainty,
+            $card->spot->toleranceHeight,
+            Decision::about($deviation, $uncertainty, $card->spot->toleranceHeight, $card->thresholds),
+            $s,
+            $this->context->bay->sFloor,
+        );
+    }
+}

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Procedure;
+
+use Lumbro\Core\Axis\AxisReading;
+use Lumbro\Core\Axis\AxisVerdict;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\TaskRecord;
+
+/** Where a sensor task stands: a pure function of its record and of what it rests on. */
+final readonly class TaskState
+{
+    public Owed $owed;
+
+    public TaskRecord $record;
+
+    public SetUp $setUp;
+
+    /** @var list<MoveKind> moves to make now */
+    public array $moves;
+
+    /** @var array<string, float> call → what it should read now, mm */
+    public array $expected;
+
+    /** @var list<string> calls to read now, in the order of work */
+    public array $due;
+
+    /** @var list<Bar> why the run may not start; empty when it may */
+    public array $bars;
+
+    /** @var list<RunResult> oldest first */
+    public array $runs;
+
+    /** @param list<Entry> $entries the task's record, in order */
+    public function __construct(public TaskContext $context, array $entries)
+    {
+        $school = $context->school;
+        $this->owed = Owed::after($context->operations, $context->card);
+        $this->record = new TaskRecord($entries, $school->spoiledBy(...));
+        $this->setUp = new SetUp($context, $this->record->current());
+        $this->moves = $this->setUp->wantedMoves();
+        $this->expected = $this->expectedReadings();
+        $this->due = $this->dueCalls();
+        $this->bars = $this->interlock();
+        $this->runs = $this->results();
+    }
+
+    /** Whether a run may start: nothing bars it, or somebody has released it. */
+    public function mayRun(): bool
+    {
+        return $this->bars === [] || $this->record->release !== null;
+    }
+
+    /** The verdict of the last run; null before the first. */
+    public function lastRun(): ?RunResult
+    {
+        return $this->runs === [] ? null : $this->runs[count($this->runs) - 1];
+    }
+
+    /** The stage the work has come to. */
+    public function stage(): Stage
+    {
+        return match (true) {
+            $this->unanswered($this->context->card->preparation) !== [] => Stage::Prepare,
+            $this->unanswered($this->context->school->lineSteps()) !== [] => Stage::Line,
+            $this->lastRun()?->verdict() === Verdict::Holds => Stage::Close,
+            $this->runs !== [] => Stage::Prove,
+            $this->mayRun() => Stage::Run,
+            default => Stage::Place,
+        };
+    }
+
+    /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
+    public function present(): Present
+    {
+        $checks = array_column(array_filter($this->context->school->calls(), static fn(Call $call): bool => $call->check), 'id');
+        $unread = array_values(array_filter($this->due, fn(string $call): bool => ! isset($this->setUp->readings[$call])));
+        $first = array_values(array_diff($unread, $checks))[0] ?? null;
+        $check = array_values(array_intersect($unread, $checks))[0] ?? null;
+        $consistent = $this->setUp->isConsistent();
+        $suspect = array_values(array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings)))[0] ?? null;
+
+        return match (true) {
+            $this->unanswered($this->context->card->preparation) !== [] => new Present('prepare'),
+            $this->unanswered($this->context->school->lineSteps()) !== [] => new Present('line'),
+            $this->lastRun()?->verdict() === Verdict::Holds => new Present('close'),
+            $this->runs !== [] && $this->runIsOfHere() => new Present('prove'),
+            $this->record->release !== null => new Present('run'),
+            $first !== null => new Present('read', $first),
+            $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
+            $consistent === false => new Present('remeasure', $suspect ?? $this->context->school->calls()[0]->id),
+            $this->moves !== [] => new Present('move'),
+            $this->bars === [] => new Present('run'),
+            $check !== null => new Present('check', $check),
+            default => new Present('improve'),
+        };
+    }
+
+    /** Whether the last run was made where the stand is now. */
+    private function runIsOfHere(): bool
+    {
+        $runs = $this->record->runs;
+
+        return $runs !== [] && $runs[count($runs) - 1]['position'] === $this->record->position();
+    }
+
+    /**
+     * @param list<PreparationItem> $items
+     *
+     * @return list<PreparationItem> those nobody has answered
+     */
+    public function unanswered(array $items): array
+    {
+        return array_values(array_filter($items, fn(PreparationItem $item): bool => ! isset($this->record->answers[$item->id])));
+    }
+
+    /** @return list<string> */
+    private function dueCalls(): array
+    {
+        $due = [];
+        $suspects = $this->setUp->isConsistent() === false ? $this->setUp->suspects() : [];
+        foreach ($this->context->school->calls() as $call) {
+            if (! isset($this->setUp->readings[$call->id]) || in_array($call->id, $suspects, true)) {
+                $due[] = $call->id;
+            }
+        }
+
+        return $due;
+    }
+
+    /**
+     * What the calls should read: after a move, what was predicted before it; otherwise what the card implies.
+     *
+     * @return array<string, float>
+     */
+    private function expectedReadings(): array
+    {
+        $expected = $this->context->school->expected();
+        $position = $this->record->position();
+        if ($position > 0) {
+            $before = new SetUp($this->context, $this->record->at($position - 1));
+            $expected = ($before->plan($this->record->moves[$position - 1]->kinds)[1] ?? []) + $expected;
+        }
+        return $expected;
+    }
+
+    /** @return list<Bar> */
+    private function interlock(): array
+    {
+        $bars = [];
+        foreach ([['preparation', $this->context->card->preparation], ['line', $this->context->school->lineSteps()]] as [$code, $items]) {
+            foreach ($items as $item) {
+                $answer = $this->record->answers[$item->id] ?? null;
+                if ($item->blocks && $answer?->answer->isMet() !== true) {
+                    $bars[] = new Bar($code, sprintf('%s: %s', $answer === null ? 'Not answered' : 'Not met', $item->question));
+                }
+            }
+        }
+        if ($this->setUp->failure !== null) {
+            $bars[] = new Bar('placement', $this->setUp->failure->getMessage());
+
+            return $bars;
+        }
+        $names = ['along' => 'The distance', 'across' => 'The place off the line', 'yaw' => 'The stand\'s squareness', 'height' => 'The target\'s height'];
+        foreach ($names as $name => $words) {
+            $verdict = $this->setUp->decision($name)?->verdict;
+            if ($verdict !== Verdict::Holds) {
+                $bars[] = new Bar('placement', $words . match ($verdict) {
+                    null => ' is not measured.',
+                    Verdict::Out => ' is out.',
+                    Verdict::Unproven => ' is unproven.',
+                });
+            }
+        }
+        if ($this->setUp->isConsistent() === false) {
+            $bars[] = new Bar('inconsistent', 'The readings contradict each other.');
+        } elseif ($this->setUp->isPlaced() && $this->setUp->isConsistent() === null) {
+            $bars[] = new Bar('unchecked', 'Nothing checks this set-up: a check tape from a front hub would.');
+        }
+
+        return $bars;
+    }
+
+    /** @return list<RunResult> */
+    private function results(): array
+    {
+        $sensor = $this->context->card->sensor;
+        $results = [];
+        foreach ($this->record->runs as ['run' => $run, 'position' => $position, 'release' => $release]) {
+            $setUp = $position === $this->record->position() ? $this->setUp : new SetUp($this->context, $this->record->at($position));
+            $errors = ['azimuth' => $setUp->azimuthError(), 'elevation' => $setUp->elevationError()];
+            $verdicts = [];
+            foreach (['azimuth' => $sensor->limitAzimuth, 'elevation' => $sensor->limitElevation] as $axis => $limit) {
+                $degrees = $axis === 'azimuth' ? $run->azimuth : $run->elevation;
+                $verdict = AxisVerdict::of(
+                    $sensor->reportsTargetAngle ? AxisReading::targetAngle($degrees, $sensor->s) : AxisReading::misalignment($degrees, $sensor->s),
+                    $errors[$axis],
+                    $limit,
+                    in_array($axis, $sensor->placementFree, true),
+                    $this->context->card->thresholds,
+                );
+                $verdicts[$axis] = $setUp->isConsistent() === false ? $verdict->unprovenBecause('inconsistent') : $verdict;
+            }
+            $excess = $run->echoLevel - $this->context->card->echoExpected;
+            $results[] = new RunResult($run, $release, $verdicts['azimuth'], $verdicts['elevation'], $errors['azimuth'], $errors['elevation'], match (true) {
+                $excess < -$this->context->card->echoWithin => 'low',
+                $excess > $this->context->card->echoWithin => 'high',
+                default => 'as-expected',
+            });
+        }
+
+        return $results;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Record;
+
+/** A reading taken back. It stays in the record, and whatever it had struck counts again. */
+final readonly class ReadingStruck extends Entry
+{
+    public function __construct(string $id, string $person, string $at, public string $reading)
+    {
+        parent::__construct($id, $person, $at);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Record;
+
+/** A run that ended without a reading, in the tool's own words. */
+final readonly class RunFailed extends Entry
+{
+    public function __construct(string $id, string $person, string $at, public string $message)
+    {
+        parent::__construct($id, $person, $at);
+    }
+}
