@@ -11,6 +11,7 @@ use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Procedure\Call;
 use Lumbro\Core\Procedure\Directions;
 use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Procedure\NotProven;
 use Lumbro\Core\Procedure\Operations;
 use Lumbro\Core\Procedure\OwedRule;
 use Lumbro\Core\Procedure\PreparationItem;
@@ -64,6 +65,7 @@ final class TaskStateDocument
                 $state->record->failedRuns,
             ),
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'notProven' => NotProven::of($state),
             'plan' => PlanDrawing::of($state),
         ];
     }

@@ -129,7 +129,7 @@ final readonly class PlumbAndLine implements School
     {
         $at = $this->nominal();
         $expected = ['height' => $this->card->spot->height];
-        foreach ($this->observations([], $this->tapeRise(null)) as $call => $observation) {
+        foreach ($this->equations() as $call => $observation) {
             $expected[$call] = Equation::of($observation, $at)->value;
         }
 
@@ -141,7 +141,7 @@ final readonly class PlumbAndLine implements School
         $at = $this->nominal();
         $x = $at->layout->free['stand'];
         $spoiled = in_array(MoveKind::Height, $kinds, true) ? ['height'] : [];
-        foreach ($this->observations([], $this->tapeRise(null)) as $call => $observation) {
+        foreach ($this->equations() as $call => $observation) {
             $row = Equation::of($observation, $at)->row;
             $shift = hypot($row[$x] ?? 0.0, $row[$x + 1] ?? 0.0) * self::SLIP;
             $turn = abs($row[$x + 2] ?? 0.0) * self::SLIP_TURN;
@@ -155,6 +155,11 @@ final readonly class PlumbAndLine implements School
         }
 
         return $spoiled;
+    }
+
+    public function equations(): array
+    {
+        return $this->observations([], $this->tapeRise(null));
     }
 
     public function words(string $id): string

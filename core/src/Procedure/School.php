@@ -7,6 +7,7 @@ namespace Lumbro\Core\Procedure;
 use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Record\ReadingTaken;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Observation\Observation;
 
 /** A way of establishing line and spot: the readings it asks for, and the survey they make. */
 interface School
@@ -52,6 +53,13 @@ interface School
      * @return array<string, float> mm, left positive; heights to the card's datum
      */
     public function expected(): array;
+
+    /**
+     * The equation behind each call that belongs to the survey; heights have none.
+     *
+     * @return array<string, Observation> call → observation without a value
+     */
+    public function equations(): array;
 
     /** The trade's words for an id of the survey, such as "frontMark.y". */
     public function words(string $id): string;

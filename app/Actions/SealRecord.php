@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Body;
+use App\Http\Refusal;
+use App\Models\SealedRecord;
+use App\Models\User;
+use App\Records\Recorder;
+use App\Records\SealedDocument;
+use App\Records\TaskFile;
+use App\Records\Workspace;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Record\CanonicalJson;
+use Lumbro\Core\Record\Seal;
+
+/**
+ * Closes a task: its record is sealed and takes nothing more. An owed axis that is not proven is handed over only by
+ * a lead, for a reason that stands in the record (need J36).
+ */
+final readonly class SealRecord
+{
+    public const FIELDS = [[], ['handover']];
+
+    public function __invoke(User $user, string $task, Body $body): TaskFile
+    {
+        return DB::transaction(static function () use ($user, $task, $body): TaskFile {
+            $file = TaskFile::open($user, $task, true);
+            if ($file->isSealed()) {
+                if (SealedRecord::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->exists()) {
+                    return $file;
+                }
+
+                throw Refusal::sealed();
+            }
+            if ($body->version !== $file->version) {
+                throw Refusal::recordMovedOn(Workspace::of($file));
+            }
+            $handover = self::handover($user, $file, $body);
+            $now = Recorder::now();
+            $record = SealedDocument::record($file, $user, $now, $handover);
+            $canonical = CanonicalJson::encode($record);
+            $hash = Seal::of($record)->hash;
+            SealedRecord::query()->insert([
+                'shop_id' => $user->shop_id,
+                'id' => $body->id,
+                'sensor_task_id' => $file->row->id,
+                'record' => $canonical,
+                'hash' => $hash,
+                'user_id' => $user->id,
+                'sealed_at' => $now,
+            ]);
+            $file->row->hash = $hash;
+            $file->row->sealed_at = $now;
+
+            return $file;
+        });
+    }
+
+    /** @return array{name: string, reason: string}|null */
+    private static function handover(User $user, TaskFile $file, Body $body): ?array
+    {
+        $state = $file->state();
+        $proven = $state->owed->state === OwedState::NotOwed || $state->lastRun()?->verdict() === Verdict::Holds;
+        if ($proven) {
+            return null;
+        }
+        $reason = $body->optionalText('handover', 500);
+        if ($reason === null || mb_strlen($reason) < 10) {
+            throw Refusal::field('/handover', 'The axis is not proven. Say in a sentence why the car is handed over all the same, and to whom this was said.');
+        }
+        if (! $user->isLead()) {
+            throw Refusal::forbidden('An axis that is not proven is handed over by a lead. Ask one to sign in and close this record.');
+        }
+
+        return ['name' => $user->name, 'reason' => $reason];
+    }
+}

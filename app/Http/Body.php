@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Failure\InvalidInput;
+
+/** The JSON body of a write: what every write carries, and its own fields, read strictly. */
+final readonly class Body
+{
+    /** @param array<string, Node> $fields */
+    private function __construct(public string $id, public int $version, private array $fields) {}
+
+    /**
+     * @param list<string> $required
+     * @param list<string> $optional
+     *
+     * @throws InvalidInput naming the field
+     */
+    public static function of(Request $request, array $required, array $optional = []): self
+    {
+        $fields = Node::parse($request->getContent())->fields(['id', 'version', ...$required], $optional);
+        $id = $fields['id']->text();
+        if (preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/', $id) !== 1) {
+            throw InvalidInput::because('/id', 'must be a UUID of version 7 in lower case.');
+        }
+        $version = $fields['version']->number();
+        if ($version < 0 || floor($version) !== $version) {
+            throw InvalidInput::because('/version', 'must be the version of the record you saw: a whole number.');
+        }
+
+        return new self($id, (int) $version, $fields);
+    }
+
+    public function node(string $field): Node
+    {
+        return $this->fields[$field];
+    }
+
+    /** A text without the space around it, at most this long. */
+    public function text(string $field, int $longest = 500, int $shortest = 1): string
+    {
+        $text = trim($this->fields[$field]->text());
+        $length = mb_strlen($text);
+        if ($length < $shortest) {
+            throw InvalidInput::because('/' . $field, $shortest > 1 ? "needs at least $shortest characters." : 'must not be empty.');
+        }
+        if ($length > $longest) {
+            throw InvalidInput::because('/' . $field, "may have at most $longest characters; it has $length.");
+        }
+
+        return $text;
+    }
+
+    public function optionalText(string $field, int $longest = 500): ?string
+    {
+        return isset($this->fields[$field]) ? $this->text($field, $longest) : null;
+    }
+}

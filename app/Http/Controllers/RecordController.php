@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SealRecord;
+use App\Http\Answer;
+use App\Http\Body;
+use App\Http\Refusal;
+use App\Models\SealedRecord;
+use App\Records\TaskFile;
+use App\Records\Workspace;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Lumbro\Core\Record\Seal;
+
+/** Closing a task, and the sealed record that comes of it. */
+final class RecordController
+{
+    public function seal(Request $request, string $task, SealRecord $action): JsonResponse
+    {
+        return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...SealRecord::FIELDS))));
+    }
+
+    /** The sealed record as the file it leaves the house as. */
+    public function show(Request $request, string $task): Response
+    {
+        $user = Answer::user($request);
+        $file = TaskFile::open($user, $task);
+        $sealed = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->first();
+        if ($sealed === null) {
+            throw Refusal::conflict('not-sealed', 'This record is not sealed yet.');
+        }
+        $record = json_decode($sealed->record, false, 64, JSON_THROW_ON_ERROR);
+        $json = json_encode(
+            Seal::of($record)->document($record),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
+
+        return new Response($json . "\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="lumbro-' . preg_replace('/[^\w-]/', '', (string) $file->row->number) . '.json"',
+        ]);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\TokenMismatchException;
+use Lumbro\Core\Failure\CoreFailure;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** Every failure as a problem document (RFC 9457) whose `code` and `path` are the core's. */
+final class Problem
+{
+    public static function from(\Throwable $failure): JsonResponse
+    {
+        return match (true) {
+            $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->getMessage(), $failure->path, $failure->details),
+            $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->getMessage(), $failure->path(), $failure->details()),
+            $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
+            $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
+            $failure instanceof HttpExceptionInterface => self::http($failure),
+            default => self::answer(500, 'internal', 'Something went wrong on our side. What was acknowledged is kept; try again.'),
+        };
+    }
+
+    /** A database that is away is said as such; any other trouble with it is ours. */
+    private static function database(\Throwable $failure): JsonResponse
+    {
+        $state = substr((string) $failure->getCode(), 0, 2);
+        $away = in_array($state, ['08', '57', '7', ''], true) || str_contains($failure->getMessage(), 'connection');
+
+        return $away
+            ? self::answer(503, 'database-away', 'The database does not answer. Nothing was recorded; what you typed is kept. Try again in a moment.')
+            : self::answer(500, 'internal', 'Something went wrong on our side. What was acknowledged is kept; try again.');
+    }
+
+    private static function http(HttpExceptionInterface $failure): JsonResponse
+    {
+        $status = $failure->getStatusCode();
+
+        return match ($status) {
+            404 => self::answer(404, 'not-found', 'There is nothing at this address.'),
+            405 => self::answer(405, 'not-allowed', 'This address does not take such a request.'),
+            419 => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
+            default => self::answer($status, 'refused', 'The request was refused.'),
+        };
+    }
+
+    /** @param array<string, mixed> $details */
+    private static function answer(int $status, string $code, string $message, ?string $path = null, array $details = []): JsonResponse
+    {
+        return new JsonResponse(
+            ['type' => 'about:blank', 'title' => $message, 'status' => $status, 'code' => $code, 'path' => $path, ...$details],
+            $status,
+            ['Content-Type' => 'application/problem+json'],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+}

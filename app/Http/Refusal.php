@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+/** A request that is understood but cannot be done. The message is meant for the person. */
+final class Refusal extends \RuntimeException
+{
+    /** @param array<string, mixed> $details further members of the problem document */
+    private function __construct(
+        string $message,
+        public readonly int $status,
+        public readonly string $problem,
+        public readonly ?string $path = null,
+        public readonly array $details = [],
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function field(string $path, string $message): self
+    {
+        return new self($message, 422, 'invalid-input', $path);
+    }
+
+    public static function notFound(string $what): self
+    {
+        return new self($what . ' is not in this shop\'s records.', 404, 'not-found');
+    }
+
+    public static function signIn(): self
+    {
+        return new self('Your session has ended. Sign in again; what you typed is kept.', 401, 'signed-out');
+    }
+
+    /** @param array<string, mixed> $state what the task has come to meanwhile */
+    public static function recordMovedOn(array $state): self
+    {
+        return new self(
+            'Somebody else has recorded something on this car since you last looked. Yours is not recorded yet.',
+            409,
+            'record-moved-on',
+            '/version',
+            ['state' => $state],
+        );
+    }
+
+    /** @param list<string> $bars */
+    public static function runBarred(array $bars): self
+    {
+        return new self('The run is barred: ' . implode(' ', $bars), 409, 'run-barred', null, ['bars' => $bars]);
+    }
+
+    public static function sealed(): self
+    {
+        return new self('This record is sealed; nothing more can be added to it.', 409, 'sealed');
+    }
+
+    public static function conflict(string $problem, string $message, ?string $path = null): self
+    {
+        return new self($message, 409, $problem, $path);
+    }
+
+    public static function forbidden(string $message): self
+    {
+        return new self($message, 403, 'forbidden');
+    }
+
+    public static function tooMany(int $seconds): self
+    {
+        return new self("Too many attempts. Try again in $seconds seconds.", 429, 'throttled');
+    }
+
+    public static function unavailable(string $problem, string $message): self
+    {
+        return new self($message, 503, $problem);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/**
+ * What is known of a car model's shape.
+ *
+ * @property string $name
+ */
+final class VehicleSheet extends Register
+{
+    protected $table = 'vehicle_sheets';
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Shop;
+use App\Models\User;
+use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Record\Entry;
+
+/** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
+final class SealedDocument
+{
+    /**
+     * @param array{name: string, reason: string}|null $handover
+     *
+     * @return array<string, mixed>
+     */
+    public static function record(TaskFile $file, User $user, string $now, ?array $handover): array
+    {
+        return [
+            'shop' => Shop::query()->findOrFail($user->shop_id)->name,
+            'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
+            'sealedBy' => $user->name,
+            'sealedAt' => $now,
+            'handover' => $handover,
+            'basis' => [
+                'card' => json_decode($file->row->card, false, 64, JSON_THROW_ON_ERROR),
+                'vehicle' => json_decode($file->row->sheet, false, 64, JSON_THROW_ON_ERROR),
+                'kit' => json_decode($file->row->kit, false, 64, JSON_THROW_ON_ERROR),
+                'bay' => json_decode($file->row->bay, false, 64, JSON_THROW_ON_ERROR),
+                'operations' => $file->context->operations,
+            ],
+            'entries' => array_map(static fn(Entry $entry): array => [
+                'id' => $entry->id,
+                'person' => $entry->person,
+                'at' => $entry->at,
+                ...RecordDocument::write($entry),
+            ], $file->entries),
+            'result' => TaskStateDocument::write($file->state()),
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\RequireSession;
+use App\Http\Middleware\ServerTiming;
+use App\Http\Problem;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        commands: __DIR__ . '/../routes/console.php',
+        using: static fn() => Illuminate\Support\Facades\Route::middleware('browser')->prefix('api')->group(__DIR__ . '/../routes/api.php'),
+    )
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // Same origin only: nothing answers other sites.
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend(ServerTiming::class);
+        $middleware->group('browser', [
+            EncryptCookies::class,
+            AddQueuedCookiesToResponse::class,
+            StartSession::class,
+            ValidateCsrfToken::class,
+        ]);
+        $middleware->alias(['signed-in' => RequireSession::class]);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
+        $exceptions->dontReport([Lumbro\Core\Failure\CoreFailure::class, App\Http\Refusal::class]);
+        $exceptions->render(static fn(Throwable $failure, Request $request) => Problem::from($failure));
+    })
+    ->create()
+    ->useStoragePath(getenv('LUMBRO_STORAGE') ?: dirname(__DIR__) . '/var/storage');

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Procedure;
+
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Record\AnswerKind;
+
+/** What a record cannot prove, in sentences, to stand beside what it does (need J34). */
+final class NotProven
+{
+    /** @return list<string> */
+    public static function of(TaskState $state): array
+    {
+        $said = [];
+        $last = $state->lastRun();
+        if ($last === null) {
+            $said[] = 'The axis was not read.';
+        } elseif ($last->verdict() !== Verdict::Holds) {
+            $said[] = 'That the axis is inside its limits.';
+        }
+        if ($last?->release !== null) {
+            $said[] = sprintf('The set-up of the last run: the run was released by %s although it was barred.', $last->release->name);
+        }
+        if (count($state->runs) === 1) {
+            $said[] = 'That the reading repeats: it was taken once.';
+        }
+        $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->context->bay->sFloor);
+        $items = [...$state->context->card->preparation, ...$state->context->school->lineSteps()];
+        foreach ($items as $item) {
+            $answer = $state->record->answers[$item->id] ?? null;
+            $sentence = self::answer($item, $answer);
+            if ($sentence !== null) {
+                $said[] = $sentence;
+            }
+        }
+        $said[] = 'How the car drives: the static reading was not followed by a road test in this record.';
+
+        return $said;
+    }
+
+    private static function answer(PreparationItem $item, ?Answered $answer): ?string
+    {
+        return match ($answer?->answer) {
+            AnswerKind::Yes => null,
+            AnswerKind::OnWord => sprintf('“%s”: on the word of %s.', $item->question, $answer->word ?? 'somebody'),
+            AnswerKind::No => sprintf('“%s”: it was not so.', $item->question),
+            default => sprintf('“%s”: not checked.', $item->question),
+        };
+    }
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\VerifyRecord;
+use Illuminate\Support\Facades\Artisan;
+
+Artisan::addCommands([VerifyRecord::class]);
