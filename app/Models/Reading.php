@@ -21,5 +21,6 @@ final class Reading extends Register
 {
     protected $table = 'readings';
 
+    /** @var array<string, string> */
     protected $casts = ['millimetres' => 'float'];
 }

@@ -17,5 +17,6 @@ final class RepairOrder extends Register
 {
     protected $table = 'repair_orders';
 
+    /** @var array<string, string> */
     protected $casts = ['operations' => 'array'];
 }

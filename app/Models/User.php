@@ -23,6 +23,7 @@ final class User extends Register implements AuthenticatableContract
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
     public function isLead(): bool

@@ -13,6 +13,6 @@ final class LumbroProvider extends ServiceProvider
     public function boot(): void
     {
         ini_set('serialize_precision', '-1');
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(config('app.env') !== 'production');
     }
 }

@@ -40,7 +40,7 @@ final class TaskFile
      */
     public static function open(User $user, string $task, bool $forWriting = false): self
     {
-        $query = SensorTask::query()
+        $query = SensorTask::query()->toBase()
             ->from('sensor_tasks as t')
             ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
             ->join('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
@@ -54,7 +54,7 @@ final class TaskFile
                 't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations', 'o.version',
                 'c.document as card', 'v.document as sheet', 'k.document as kit', 'b.document as bay', 's.hash', 's.sealed_at',
             ]);
-        $row = ($forWriting ? $query->lock('for update of o') : $query)->toBase()->first();
+        $row = $query->lock($forWriting ? 'for update of o' : false)->first();
         if ($row === null) {
             throw Refusal::notFound('This task');
         }
@@ -121,8 +121,9 @@ final class TaskFile
         $events = RecordEvent::query()
             ->where('shop_id', $shop)
             ->where('sensor_task_id', $task)
+            ->toBase()
             ->whereIn('kind', RecordDocument::KINDS)
-            ->toBase()->get();
+            ->get();
         foreach ($events as $row) {
             $entries[(int) $row->version] = RecordDocument::entry(
                 $row->kind,

@@ -347,7 +347,12 @@ final class TaskStateDocument
             'readDirection' => Directions::axis($axis, $read),
             ...AxisDocument::write($verdict),
             'direction' => Directions::axis($axis, $verdict->misalignment),
-            'setUp' => $error === null ? null : ['deviation' => $error->deviation, 'uncertainty' => $error->uncertainty],
+            // What the set-up adds to a reading is the other way round from where the target stands: m = μ − Δ.
+            'setUp' => $error === null ? null : [
+                'deviation' => $error->deviation,
+                'direction' => Directions::axis($axis, -$error->deviation),
+                'uncertainty' => $error->uncertainty,
+            ],
         ];
     }
 }

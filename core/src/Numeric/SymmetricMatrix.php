@@ -210,7 +210,7 @@ final class SymmetricMatrix
         $vectors = [];
         for ($k = 0; $k < $n; $k++) {
             $values[] = $a[$k][$k];
-            $vectors[] = array_map(static fn(array $row): float => $row[$k], $v);
+            $vectors[] = array_map(static fn(array $row): float => $row[$k], array_values($v));
         }
 
         return [$values, $vectors];

@@ -20,13 +20,21 @@ final readonly class ReferenceFrame
         return new self($line->origin($at), $heading, $heading->cos(), $heading->sin());
     }
 
-    /** The part of a vector along the line. @param array{Dual, Dual} $vector */
+    /**
+     * The part of a vector along the line.
+     *
+     * @param array{Dual, Dual} $vector
+     */
     public function along(array $vector): Dual
     {
         return $vector[0]->times($this->cos)->plus($vector[1]->times($this->sin));
     }
 
-    /** The part of a vector across the line, left positive. @param array{Dual, Dual} $vector */
+    /**
+     * The part of a vector across the line, left positive.
+     *
+     * @param array{Dual, Dual} $vector
+     */
     public function across(array $vector): Dual
     {
         return $vector[1]->times($this->cos)->minus($vector[0]->times($this->sin));

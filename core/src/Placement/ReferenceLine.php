@@ -10,7 +10,11 @@ use Lumbro\Core\Survey\Geometry;
 /** The line a procedure measures from, pointing forward (maths, section 3). */
 interface ReferenceLine
 {
-    /** A point the line goes through. @return array{Dual, Dual} mm */
+    /**
+     * A point the line goes through.
+     *
+     * @return array{Dual, Dual} mm
+     */
     public function origin(Geometry $at): array;
 
     /** The line's direction, rad from the vehicle's x axis. */

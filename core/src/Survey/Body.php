@@ -10,7 +10,7 @@ namespace Lumbro\Core\Survey;
  */
 final readonly class Body
 {
-    /** @param array<string, array{float, float}> $points name → (x, y), mm in the body's frame */
+    /** @param array<array-key, array{float, float}> $points name → (x, y), mm in the body's frame */
     public function __construct(
         public string $name,
         public float $x,

@@ -52,7 +52,7 @@ final class Layout
             $this->add($body->name . '.y', $body->y, $body->sy);
             $this->yaw[$body->name] = $this->add($body->name . '.yaw', $body->yaw, $body->syaw, true);
             foreach ($body->points as $name => [$x, $y]) {
-                $this->carried[$name] = ['body' => $body->name, 'x' => $x, 'y' => $y];
+                $this->carried[(string) $name] = ['body' => $body->name, 'x' => $x, 'y' => $y];
             }
         }
         foreach ($network->headings as $heading) {

@@ -32,9 +32,4 @@ final readonly class Along extends LengthReading
 
         return $ux * $dx + $uy * $dy;
     }
-
-    public function points(): array
-    {
-        return ['point' => $this->point, 'line/0' => $this->line->from, 'line/1' => $this->line->to, 'origin' => $this->origin];
-    }
 }

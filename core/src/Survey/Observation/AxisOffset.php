@@ -35,9 +35,4 @@ final readonly class AxisOffset extends LengthReading
 
         return $cos * $dy - $sin * $dx;
     }
-
-    public function points(): array
-    {
-        return ['point' => $this->point];
-    }
 }

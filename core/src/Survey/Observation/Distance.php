@@ -33,9 +33,4 @@ final readonly class Distance extends LengthReading
 
         return $length;
     }
-
-    public function points(): array
-    {
-        return ['from' => $this->from, 'to' => $this->to];
-    }
 }

@@ -33,7 +33,4 @@ interface Observation
      * @param array<int, float> $row receives the derivatives, unknown's place → derivative
      */
     public function predict(Geometry $at, array &$row): float;
-
-    /** The names the equation involves, by the field that holds them. @return array<string, string> field → point */
-    public function points(): array;
 }

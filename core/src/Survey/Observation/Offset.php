@@ -31,9 +31,4 @@ final readonly class Offset extends LengthReading
 
         return $ux * $dy - $uy * $dx;
     }
-
-    public function points(): array
-    {
-        return ['point' => $this->point, 'line/0' => $this->line->from, 'line/1' => $this->line->to];
-    }
 }

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+
+/** Headless Chromium on a page of the application, spoken to in the words of a test. */
+final class Browser
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+        '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+        '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
+        '--proxy-server=direct://', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--window-size=1280,800',
+    ];
+
+    /** @param resource $process */
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly string $address,
+        private $process,
+        private readonly string $profile,
+    ) {}
+
+    public static function open(string $address): self
+    {
+        $port = FreePort::find();
+        $quiet = ['file', '/dev/null', 'w'];
+        $process = proc_open(['chromedriver', "--port=$port"], [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes)
+            ?: throw new \RuntimeException('ChromeDriver did not start.');
+        $deadline = microtime(true) + 15;
+        while (! @fsockopen('127.0.0.1', $port, $code, $text, 0.2)) {
+            if (microtime(true) > $deadline) {
+                throw new \RuntimeException('ChromeDriver does not answer.');
+            }
+            usleep(50_000);
+        }
+        $profile = sys_get_temp_dir() . '/lumbro-browser-' . bin2hex(random_bytes(6));
+        $options = (new ChromeOptions())->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 30_000, 120_000);
+        $browser = new self($driver, $address, $process, $profile);
+        $browser->size(1280, 800);
+        $driver->manage()->timeouts()->setScriptTimeout(60);
+
+        return $browser;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        proc_terminate($this->process);
+        proc_close($this->process);
+        exec('rm -rf ' . escapeshellarg($this->profile));
+    }
+
+    public function size(int $width, int $height): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+    }
+
+    /** Shows the page as on paper, or as on screen again. */
+    public function media(string $media, string $scheme = 'light'): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setEmulatedMedia', [
+            'media' => $media, 'features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]],
+        ]);
+    }
+
+    public function visit(string $path): void
+    {
+        $this->driver->get($this->address . $path);
+    }
+
+    public function signIn(string $email, string $password): void
+    {
+        $this->type('#email', $email);
+        $this->type('#password', $password . "\n");
+    }
+
+    /** The first visible element of a selector, waited for. */
+    public function find(string $css, float $seconds = 8): WebDriverElement
+    {
+        return $this->wait(function () use ($css): ?WebDriverElement {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "Nothing visible fits “{$css}”", $seconds);
+    }
+
+    public function has(string $css): bool
+    {
+        return $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    /** A button or link by the beginning of what it says. */
+    public function button(string $words): WebDriverElement
+    {
+        return $this->wait(function () use ($words): ?WebDriverElement {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector('button, a')) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled() && str_starts_with(trim($element->getText()), $words)) {
+                    return $element;
+                }
+            }
+
+            return null;
+        }, "No button says “{$words}”");
+    }
+
+    public function press(string $words): void
+    {
+        $this->button($words)->click();
+    }
+
+    public function type(string $css, string $text): void
+    {
+        $this->find($css)->sendKeys($text);
+    }
+
+    /** Sends keys to whatever has the focus. */
+    public function keys(string $keys): void
+    {
+        $this->driver->getKeyboard()->sendKeys($keys);
+    }
+
+    public function text(string $css): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    public function waitForText(string $css, string $text, float $seconds = 8): string
+    {
+        return $this->wait(
+            function () use ($css, $text): ?string {
+                foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                    $found = $element->getText();
+                    if ($element->isDisplayed() && str_contains($found, $text)) {
+                        return $found;
+                    }
+                }
+
+                return null;
+            },
+            "“{$css}” does not come to say “{$text}”",
+            $seconds,
+        );
+    }
+
+    public function shot(string $file): void
+    {
+        $this->driver->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => requestAnimationFrame(() => setTimeout(done, 250)))');
+        $this->driver->takeScreenshot($file);
+    }
+
+    /**
+     * What axe-core finds on the page, by rule.
+     *
+     * @return list<string> rule, impact and the first element it concerns
+     */
+    public function axe(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2) . '/ui/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+                .then((result) => done(result.violations.filter((v) => ['serious', 'critical'].includes(v.impact))
+                    .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | '))));
+            JS);
+
+        return is_array($found) ? array_values(array_filter($found, is_string(...))) : ['axe-core did not answer'];
+    }
+
+    /** @return list<string> what the page's console called an error */
+    public function consoleErrors(): array
+    {
+        $severe = array_filter($this->driver->manage()->getLog('browser'), static fn(array $line): bool => $line['level'] === 'SEVERE');
+
+        return array_values(array_map(static fn(array $line): string => (string) $line['message'], $severe));
+    }
+
+    /** @return list<string> every host the page has asked for something */
+    public function hosts(): array
+    {
+        $hosts = [];
+        foreach ($this->driver->manage()->getLog('performance') as $line) {
+            $message = json_decode((string) $line['message'], true);
+            $url = $message['message']['params']['request']['url'] ?? null;
+            if (is_string($url) && preg_match('~^(?:https?|wss?)://([^/:]+)~', $url, $match) === 1) {
+                $hosts[$match[1]] = true;
+            }
+        }
+
+        return array_keys($hosts);
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): (T|null) $look
+     *
+     * @return T
+     */
+    private function wait(\Closure $look, string $otherwise, float $seconds = 8): mixed
+    {
+        $deadline = microtime(true) + $seconds;
+        do {
+            try {
+                $found = $look();
+                if ($found !== null) {
+                    return $found;
+                }
+            } catch (StaleElementReferenceException) {
+                // The page was redrawn while it was looked at.
+            }
+            usleep(40_000);
+        } while (microtime(true) < $deadline);
+
+        throw new TimeoutException($otherwise . ' at ' . $this->driver->getCurrentURL() . ":\n" . mb_substr(
+            $this->driver->findElement(WebDriverBy::tagName('body'))->getText(),
+            0,
+            1500,
+        ));
+    }
+}

@@ -1,0 +1,358 @@
+import type { Plan, Workspace } from '../api/types';
+import { length } from '../format/length';
+import type { LengthDisplay } from '../format/length';
+import { figures, theme } from '../theme/theme';
+import { slate } from '../theme/floor';
+import { Car } from './Car';
+import { useSize } from './useSize';
+import { magnification, magnified, Projection, type Spot, type Stance } from './view';
+
+const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
+
+/** The bay from above, to scale: car, line, spot and stand; the stand's error alone is magnified, and says so. */
+export function FloorPlan({
+  state,
+  stance,
+  display,
+}: {
+  state: Workspace;
+  stance: Stance;
+  display: LengthDisplay;
+}) {
+  const [ref, size] = useSize();
+  return (
+    <div ref={ref} style={{ position: 'absolute', inset: 0 }}>
+      {size && size.width > 0 && (
+        <Drawing
+          state={state}
+          stance={stance}
+          display={display}
+          width={size.width}
+          height={size.height}
+        />
+      )}
+    </div>
+  );
+}
+
+function Drawing(props: {
+  state: Workspace;
+  stance: Stance;
+  display: LengthDisplay;
+  width: number;
+  height: number;
+}) {
+  const { state, stance, display, width, height } = props;
+  const { plan } = state;
+  const outline = plan.bay.outline.map(asSpot);
+  const zone = plan.zone.map(asSpot);
+  const to = new Projection(stance, [...outline, ...zone], width, height, 30);
+  const spot = asSpot(plan.spot.at);
+  const target = asSpot(plan.stand.target);
+  const error = Math.hypot(target[0] - spot[0], target[1] - spot[1]);
+  const factor = plan.stand.measured ? magnification(to.size(error), 90) : 1;
+  const drawn = magnified(target, spot, factor);
+  const line = beyond(asSpot(plan.rearMark), asSpot(plan.frontMark), spot, 420);
+  return (
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={describe(state, display)}
+      data-testid="floor-plan"
+      data-factor={factor}
+      fontFamily={theme.typography.fontFamily}
+      fontSize="13"
+    >
+      <rect width={width} height={height} fill={slate.ground} />
+      <Grid to={to} outline={outline} />
+      <defs>
+        <pattern
+          id="hatch"
+          width="12"
+          height="12"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <path d="M0 0V12" stroke={slate.zone} strokeWidth="1.4" />
+        </pattern>
+      </defs>
+      <path d={to.path(outline)} fill="none" stroke={slate.wall} strokeWidth="3" />
+      <path d={to.path(zone)} fill="url(#hatch)" stroke={slate.zone} strokeDasharray="6 4" />
+      <Car car={plan.car} to={to} />
+      <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />
+      <Mark at={to.at(asSpot(plan.rearMark))} words="rear mark" stance={stance} inwards={1} />
+      <Mark at={to.at(asSpot(plan.frontMark))} words="front mark" stance={stance} inwards={-1} />
+      <Tapes state={state} to={to} drawn={drawn} display={display} />
+      <Cross at={to.at(spot)} />
+      <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
+      <text x={12} y={20} fill={slate.chalkSoft}>
+        {plan.bay.name} · to scale
+        {plan.stand.measured
+          ? factor > 1
+            ? ` · stand drawn at ${factor} times its error`
+            : ''
+          : ' · stand not measured'}
+      </text>
+      <text x={width - 12} y={20} fill={slate.chalkSoft} textAnchor="end">
+        {stance.words}
+      </text>
+    </svg>
+  );
+}
+
+/** The line through both marks, drawn from behind the rear one to past the spot. */
+function beyond(rear: Spot, front: Spot, spot: Spot, past: number): Spot[] {
+  const span = Math.hypot(front[0] - rear[0], front[1] - rear[1]);
+  const u: Spot = [(front[0] - rear[0]) / span, (front[1] - rear[1]) / span];
+  const reach = (spot[0] - rear[0]) * u[0] + (spot[1] - rear[1]) * u[1] + past;
+  return [
+    [rear[0] - 260 * u[0], rear[1] - 260 * u[1]],
+    [rear[0] + reach * u[0], rear[1] + reach * u[1]],
+  ];
+}
+
+/** A point's foot on the line through two others: the tape runs along the line. */
+function footOf(point: Spot, from: Spot, to: Spot): Spot {
+  const span = Math.hypot(to[0] - from[0], to[1] - from[1]);
+  const u: Spot = [(to[0] - from[0]) / span, (to[1] - from[1]) / span];
+  const along = (point[0] - from[0]) * u[0] + (point[1] - from[1]) * u[1];
+  return [from[0] + along * u[0], from[1] + along * u[1]];
+}
+
+function Grid({ to, outline }: { to: Projection; outline: Spot[] }) {
+  const xs = outline.map(([x]) => x);
+  const ys = outline.map(([, y]) => y);
+  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const paths: string[] = [];
+  for (let x = Math.ceil(x0 / 1000) * 1000; x <= x1; x += 1000) {
+    paths.push(
+      to.path(
+        [
+          [x, y0],
+          [x, y1],
+        ],
+        false,
+      ),
+    );
+  }
+  for (let y = Math.ceil(y0 / 1000) * 1000; y <= y1; y += 1000) {
+    paths.push(
+      to.path(
+        [
+          [x0, y],
+          [x1, y],
+        ],
+        false,
+      ),
+    );
+  }
+  return <path d={paths.join('')} stroke={slate.grid} fill="none" />;
+}
+
+function Mark({
+  at: [x, y],
+  words,
+  stance,
+  inwards,
+}: {
+  at: [number, number];
+  words: string;
+  stance: Stance;
+  inwards: 1 | -1;
+}) {
+  const upright = stance.x[0] === 0;
+  // The name stands inside the car, where nothing else is drawn.
+  const dx = upright ? 12 : 14 * inwards * stance.x[0];
+  const dy = upright ? 16 * inwards * stance.x[1] + 4 : 18;
+  return (
+    <g>
+      <path
+        d={`M${x - 7} ${y}H${x + 7}M${x} ${y - 7}V${y + 7}`}
+        stroke={slate.brass}
+        strokeWidth="2.4"
+      />
+      <text
+        x={x + dx}
+        y={y + dy}
+        fill={slate.chalk}
+        textAnchor={upright || dx > 0 ? 'start' : 'end'}
+      >
+        {words}
+      </text>
+    </g>
+  );
+}
+
+function Cross({ at: [x, y] }: { at: [number, number] }) {
+  return (
+    <g stroke={slate.chalk} strokeWidth="2" fill="none" data-testid="spot">
+      <circle cx={x} cy={y} r="10" />
+      <path d={`M${x - 17} ${y}H${x + 17}M${x} ${y - 17}V${y + 17}`} />
+    </g>
+  );
+}
+
+function Stand({
+  plan,
+  to,
+  drawn,
+  factor,
+}: {
+  plan: Plan;
+  to: Projection;
+  drawn: Spot;
+  factor: number;
+}) {
+  const target = asSpot(plan.stand.target);
+  const shift: Spot = [drawn[0] - target[0], drawn[1] - target[1]];
+  const place = (pair: number[]): Spot => [(pair[0] ?? 0) + shift[0], (pair[1] ?? 0) + shift[1]];
+  const left = place(plan.stand.left);
+  const right = place(plan.stand.right);
+  const foot = place(plan.stand.at);
+  const [tx, ty] = to.at(drawn);
+  const [fx, fy] = to.at(foot);
+  const ellipse = plan.stand.ellipse;
+  const [ex, ey] = ellipse ? turned(to, ellipse.turn) : [1, 0];
+  return (
+    <g className="moving" opacity={plan.stand.measured ? 1 : 0.55} data-testid="stand">
+      <path
+        d={to.path([left, right], false)}
+        stroke={slate.brass}
+        strokeWidth="7"
+        strokeLinecap="butt"
+        strokeDasharray={plan.stand.measured ? undefined : '8 5'}
+      />
+      <path d={`M${fx} ${fy}L${tx} ${ty}`} stroke={slate.brass} strokeWidth="3" />
+      <circle cx={tx} cy={ty} r="5.5" fill={slate.brass} stroke={slate.ground} strokeWidth="1.5" />
+      {ellipse && (
+        <ellipse
+          cx={0}
+          cy={0}
+          rx={Math.max(3, to.size(ellipse.major * factor))}
+          ry={Math.max(3, to.size(ellipse.minor * factor))}
+          transform={`translate(${tx} ${ty}) rotate(${(Math.atan2(ey, ex) * 180) / Math.PI})`}
+          fill="none"
+          stroke={slate.brass}
+          strokeDasharray="3 3"
+        />
+      )}
+    </g>
+  );
+}
+
+/** A direction of the plan on the screen. */
+function turned(to: Projection, degrees: number): [number, number] {
+  const a = (degrees * Math.PI) / 180;
+  const [x0, y0] = to.at([0, 0]);
+  const [x1, y1] = to.at([1000 * Math.cos(a), 1000 * Math.sin(a)]);
+  return [x1 - x0, y1 - y0];
+}
+
+function Tapes({
+  state,
+  to,
+  drawn,
+  display,
+}: {
+  state: Workspace;
+  to: Projection;
+  drawn: Spot;
+  display: LengthDisplay;
+}) {
+  return (
+    <g>
+      {state.plan.tapes.map((tape) => {
+        const from = to.at(asSpot(tape.from));
+        const end = tape.call === 'split' ? to.at(asSpot(tape.to)) : to.at(drawn);
+        const called = state.present.call === tape.call;
+        if (tape.reading === null && !called) {
+          return null;
+        }
+        if (tape.call === 'spot-along') {
+          return (
+            <LineTape
+              key={tape.call}
+              from={from}
+              to={to.at(footOf(drawn, asSpot(state.plan.rearMark), asSpot(state.plan.frontMark)))}
+              reading={tape.reading}
+              called={called}
+              display={display}
+            />
+          );
+        }
+        if (tape.call === 'split') {
+          return null;
+        }
+        return (
+          <path
+            key={tape.call}
+            d={`M${from.join(' ')}L${end.join(' ')}`}
+            stroke={slate.brass}
+            strokeOpacity={called ? 1 : 0.6}
+            strokeWidth={called ? 2.4 : 1.3}
+            strokeDasharray="6 5"
+          />
+        );
+      })}
+    </g>
+  );
+}
+
+/** The tape along the line, drawn beside it with its number. */
+function LineTape(props: {
+  from: [number, number];
+  to: [number, number];
+  reading: number | null;
+  called: boolean;
+  display: LengthDisplay;
+}) {
+  const { from, to, reading, called, display } = props;
+  const span = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+  const u = [(to[0] - from[0]) / span, (to[1] - from[1]) / span] as const;
+  const n = [u[1], -u[0]] as const;
+  const off = 62;
+  const a = [from[0] + n[0] * off, from[1] + n[1] * off] as const;
+  const b = [to[0] + n[0] * off, to[1] + n[1] * off] as const;
+  const tick = (p: readonly [number, number]) =>
+    `M${p[0] - n[0] * 7} ${p[1] - n[1] * 7}L${p[0] + n[0] * 7} ${p[1] + n[1] * 7}`;
+  const words = reading === null ? '?' : length(reading, display);
+  const [mx, my] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+  const half = words.length * 5 + 9;
+  return (
+    <g stroke={slate.brass} strokeWidth={called ? 2.6 : 1.8} fill="none">
+      <path d={`M${a.join(' ')}L${b.join(' ')}${tick(a)}${tick(b)}`} />
+      <rect
+        x={mx - half}
+        y={my - 13}
+        width={2 * half}
+        height="26"
+        rx="3"
+        fill={slate.ground}
+        strokeWidth="1.4"
+      />
+      <text
+        x={mx}
+        y={my + 5.5}
+        fill={slate.brass}
+        stroke="none"
+        textAnchor="middle"
+        fontFamily={figures}
+        fontSize="16"
+        fontWeight="700"
+      >
+        {words}
+      </text>
+    </g>
+  );
+}
+
+/** The drawing in words, for those who cannot see it. */
+function describe(state: Workspace, display: LengthDisplay): string {
+  const said = state.verdicts.map((respect) =>
+    respect.deviation === undefined
+      ? `${respect.title} not measured`
+      : `${respect.title} ${respect.verdict}, ${respect.unit === 'mm' ? length(respect.deviation, display) : `${Math.abs(respect.deviation).toFixed(2)} degrees`} ${respect.direction ?? ''}`,
+  );
+  return `Plan of ${state.plan.bay.name}. ${said.join('. ')}.`;
+}

@@ -1,0 +1,86 @@
+/** Where the person stands and how the plan turns to it. */
+export interface Stance {
+  id: 'right' | 'behind' | 'left' | 'facing';
+  words: string;
+  /** Unit vectors of the vehicle's x and y axes on the screen (x right, y down). */
+  x: [number, number];
+  y: [number, number];
+}
+
+export const STANCES: Stance[] = [
+  { id: 'right', words: 'you stand on the car’s right', x: [1, 0], y: [0, -1] },
+  { id: 'facing', words: 'you stand ahead, facing the car', x: [0, 1], y: [1, 0] },
+  { id: 'left', words: 'you stand on the car’s left', x: [-1, 0], y: [0, 1] },
+  { id: 'behind', words: 'you stand behind the car', x: [0, -1], y: [-1, 0] },
+];
+
+export type Spot = readonly [number, number];
+
+/** Millimetres of the vehicle frame to pixels. */
+export class Projection {
+  private readonly scale: number;
+  private readonly originX: number;
+  private readonly originY: number;
+
+  constructor(
+    private readonly stance: Stance,
+    bounds: Spot[],
+    width: number,
+    height: number,
+    margin: number,
+  ) {
+    const flat = bounds.map((spot) => this.turn(spot));
+    const xs = flat.map(([x]) => x);
+    const ys = flat.map(([, y]) => y);
+    const [left, right] = [Math.min(...xs), Math.max(...xs)];
+    const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
+    this.scale = Math.min(
+      (width - 2 * margin) / (right - left),
+      (height - 2 * margin) / (bottom - top),
+    );
+    this.originX = width / 2 - (this.scale * (left + right)) / 2;
+    this.originY = height / 2 - (this.scale * (top + bottom)) / 2;
+  }
+
+  /** Pixels of a length. */
+  size(millimetres: number): number {
+    return millimetres * this.scale;
+  }
+
+  at(spot: Spot): [number, number] {
+    const [x, y] = this.turn(spot);
+    return [this.originX + this.scale * x, this.originY + this.scale * y];
+  }
+
+  path(spots: Spot[], close = true): string {
+    return (
+      spots
+        .map(
+          (spot, i) =>
+            `${i === 0 ? 'M' : 'L'}${this.at(spot)
+              .map((v) => v.toFixed(1))
+              .join(' ')}`,
+        )
+        .join('') + (close ? 'Z' : '')
+    );
+  }
+
+  private turn([x, y]: Spot): [number, number] {
+    return [
+      x * this.stance.x[0] + y * this.stance.y[0],
+      x * this.stance.x[1] + y * this.stance.y[1],
+    ];
+  }
+}
+
+const FACTORS = [1, 2, 5, 10, 20, 50];
+
+/** The largest round factor at which an error of this size still fits into the room there is, both in pixels. */
+export function magnification(error: number, room: number): number {
+  return FACTORS.filter((factor) => factor * error <= room).at(-1) ?? 1;
+}
+
+/** A point's error against a spot, magnified. */
+export function magnified(point: Spot, spot: Spot, factor: number): Spot {
+  return [spot[0] + factor * (point[0] - spot[0]), spot[1] + factor * (point[1] - spot[1])];
+}

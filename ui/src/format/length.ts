@@ -1,0 +1,77 @@
+/** How lengths are shown. What was typed is shown as typed; only derived figures follow this choice. */
+export type LengthDisplay = 'mm' | 'in';
+
+const group = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
+
+/** The figure alone, without a sign and without its unit. */
+export function lengthFigure(millimetres: number, display: LengthDisplay, digits = 0): string {
+  const size = Math.abs(millimetres);
+  if (display === 'in') {
+    return inches(size);
+  }
+  return digits === 0
+    ? group.format(Math.round(size))
+    : size.toLocaleString('en-US', {
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+      });
+}
+
+export function lengthUnit(display: LengthDisplay): string {
+  return display === 'in' ? 'in' : 'mm';
+}
+
+export function length(millimetres: number, display: LengthDisplay, digits = 0): string {
+  return `${lengthFigure(millimetres, display, digits)} ${lengthUnit(display)}`;
+}
+
+/** To the nearest sixteenth, as a tape has it. */
+function inches(millimetres: number): string {
+  const sixteenths = Math.round((millimetres / 25.4) * 16);
+  const whole = Math.floor(sixteenths / 16);
+  let top = sixteenths % 16;
+  let bottom = 16;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) {
+    return String(whole);
+  }
+  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+}
+
+/** Degrees without a sign; directions are words. */
+export function degrees(value: number, digits = 2): string {
+  return `${Math.abs(value).toFixed(digits)}°`;
+}
+
+/** A chance as people say it: "97 in 100". */
+export function chance(probability: number): string {
+  const inHundred = Math.round(probability * 100);
+  if (inHundred === 100 && probability < 1) {
+    return 'over 99 in 100';
+  }
+  if (inHundred === 0 && probability > 0) {
+    return 'under 1 in 100';
+  }
+  return `${inHundred} in 100`;
+}
+
+/** What a call should read, in words a person can type back: "1,840 mm", "12 mm left". */
+export function expectedReading(
+  millimetres: number,
+  sided: boolean,
+  display: LengthDisplay,
+): string {
+  const shown = length(millimetres, display);
+  if (!sided || lengthFigure(millimetres, display) === '0') {
+    return shown;
+  }
+  return `${shown} ${millimetres > 0 ? 'left' : 'right'}`;
+}
+
+/** A moment as the clock on the wall shows it. */
+export function clock(iso: string): string {
+  return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}

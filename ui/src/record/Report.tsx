@@ -1,0 +1,215 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import Typography from '@mui/material/Typography';
+import { useParams } from 'react-router';
+import type { ReactNode } from 'react';
+import type { Respect, Workspace } from '../api/types';
+import { FloorPlan } from '../floor/FloorPlan';
+import { STANCES } from '../floor/view';
+import { chance, clock, degrees, length, type LengthDisplay } from '../format/length';
+import { useLengthDisplay } from '../format/useLengthDisplay';
+import { Page } from '../shell/Page';
+import { VerdictMark } from '../shell/VerdictMark';
+import { ExportButton } from '../workspace/sheets/CloseSheet';
+import { RunResult } from '../workspace/sheets/RunResult';
+import { useTask } from '../workspace/useTask';
+import { figures } from '../theme/theme';
+
+/** The record of a task, for the screen and for paper. */
+export function Report() {
+  const { task = '' } = useParams();
+  const file = useTask(task);
+  const [display] = useLengthDisplay();
+  const state = file.query.data;
+  if (!state) {
+    return (
+      <Page title="Record">
+        <p role={file.query.isError ? 'alert' : undefined}>
+          {file.query.error?.message ?? 'Opening the record'}
+        </p>
+      </Page>
+    );
+  }
+  return (
+    <Page title={`Record of ${state.order.number}`}>
+      <Box className="screen-only" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+        {state.seal && <ExportButton task={state.task} />}
+      </Box>
+      <Seal state={state} />
+      <Part title="Car and sensor">
+        <Typography>
+          {state.order.vehicle}, {state.order.plate}. {state.card.sensor}.
+        </Typography>
+        <Typography>
+          {state.card.title}: {state.card.source}, edition {state.card.edition}, {state.card.dated}.
+          Entered by {state.card.enteredBy}, checked by {state.card.checkedBy}.
+        </Typography>
+      </Part>
+      <Part title="Axis">
+        {state.runs.length === 0 && <Typography>The axis was not read.</Typography>}
+        {[...state.runs].reverse().map((run) => (
+          <RunResult key={run.id} run={run} card={state.card} />
+        ))}
+      </Part>
+      <Part title="Set-up">
+        <Box sx={{ position: 'relative', height: 340, maxWidth: 720, breakInside: 'avoid', mb: 2 }}>
+          <FloorPlan state={state} stance={STANCES[0]!} display={display} />
+        </Box>
+        <Verdicts verdicts={state.verdicts} display={display} />
+      </Part>
+      <Part title="Readings">
+        <Readings state={state} />
+      </Part>
+      <Part title="Preparation and line">
+        <Box component="ul" sx={{ pl: 2.5 }}>
+          {[...state.preparation, ...state.lineSteps].map((question) => (
+            <li key={question.id}>
+              {question.question}: <b>{question.answer ?? 'not answered'}</b>
+              {question.word && `, on the word of ${question.word}`}
+              {question.person && ` (${question.person})`}
+            </li>
+          ))}
+        </Box>
+      </Part>
+      <Part title="What this record does not prove">
+        <Box component="ul" sx={{ pl: 2.5 }}>
+          {state.notProven.map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
+        </Box>
+      </Part>
+      <Part title="Cautions">
+        {state.card.cautions.map((caution) => (
+          <Typography key={caution}>{caution}</Typography>
+        ))}
+        <Typography>
+          A car whose driver assistance is not proven is handed over only with that stated in
+          writing.
+        </Typography>
+      </Part>
+    </Page>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box
+      component="section"
+      sx={{
+        mb: 3,
+        bgcolor: 'background.paper',
+        p: 2,
+        border: 1,
+        borderColor: 'divider',
+        '@media print': { border: 0, p: 0 },
+      }}
+    >
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+function Seal({ state }: { state: Workspace }) {
+  return (
+    <Part title={state.seal ? 'Sealed' : 'Not sealed'}>
+      {state.seal ? (
+        <>
+          <Typography>
+            SHA-256 over the record’s canonical form (RFC 8785), sealed{' '}
+            {new Date(state.seal.at).toLocaleString('en-GB')}
+          </Typography>
+          <Typography data-testid="seal" sx={{ fontFamily: figures, overflowWrap: 'anywhere' }}>
+            {state.seal.hash}
+          </Typography>
+        </>
+      ) : (
+        <Typography>This record is still open; it may change.</Typography>
+      )}
+    </Part>
+  );
+}
+
+function Verdicts({ verdicts, display }: { verdicts: Respect[]; display: LengthDisplay }) {
+  const size = (respect: Respect, value: number) =>
+    respect.unit === 'mm' ? length(value, display, display === 'mm' ? 1 : 0) : degrees(value);
+  return (
+    <Table size="small">
+      <TableHead>
+        <TableRow>
+          {['Respect', 'Deviation', 'Standard uncertainty', 'Tolerance', 'Verdict', 'Chance'].map(
+            (head) => (
+              <TableCell key={head}>{head}</TableCell>
+            ),
+          )}
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {verdicts.map((respect) => (
+          <TableRow key={respect.id}>
+            <TableCell>{respect.title}</TableCell>
+            <TableCell>
+              {respect.deviation === undefined
+                ? ''
+                : `${size(respect, respect.deviation)} ${respect.direction}`}
+            </TableCell>
+            <TableCell>
+              {respect.uncertainty === undefined ? '' : size(respect, respect.uncertainty)}
+            </TableCell>
+            <TableCell>±{size(respect, respect.tolerance)}</TableCell>
+            <TableCell>
+              <VerdictMark verdict={respect.verdict} size={15} />
+            </TableCell>
+            <TableCell>
+              {respect.probability === undefined ? '' : chance(respect.probability)}
+            </TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}
+
+function Readings({ state }: { state: Workspace }) {
+  return (
+    <Table size="small">
+      <TableHead>
+        <TableRow>
+          {['Reading', 'As typed', 'To', 'Person', 'Time', ''].map((head, i) => (
+            <TableCell key={i}>{head}</TableCell>
+          ))}
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {state.ledger.map((reading) => (
+          <TableRow key={reading.id}>
+            <TableCell>{reading.title}</TableCell>
+            <TableCell>
+              {reading.fate === 'counts' ? reading.typed : <s>{reading.typed}</s>}
+            </TableCell>
+            <TableCell>{reading.datum}</TableCell>
+            <TableCell>{reading.person}</TableCell>
+            <TableCell>{clock(reading.at)}</TableCell>
+            <TableCell>
+              {
+                { counts: '', struck: 'struck', replaced: 'read again', moved: 'before a move' }[
+                  reading.fate
+                ]
+              }
+            </TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}

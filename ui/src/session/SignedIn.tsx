@@ -1,0 +1,46 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import { useState, type ReactNode } from 'react';
+import { SignInForm } from './SignInForm';
+import { usePerson } from './usePerson';
+
+/**
+ * Shows the application to people who have signed in. A session that ends later is renewed over the open screen,
+ * so that nothing typed there is lost.
+ */
+export function SignedIn({ children }: { children: ReactNode }) {
+  const person = usePerson();
+  const [everSignedIn, setEverSignedIn] = useState(false);
+  if (person.data && !everSignedIn) {
+    setEverSignedIn(true);
+  }
+  if (person.isPending) {
+    return <Box sx={{ p: 4 }}>Opening Lumbro</Box>;
+  }
+  if (person.isError) {
+    return (
+      <Box sx={{ p: 4 }} role="alert">
+        <p>{person.error.message}</p>
+        <Button variant="contained" onClick={() => void person.refetch()}>
+          Try again
+        </Button>
+      </Box>
+    );
+  }
+  if (person.data === null && !everSignedIn) {
+    return (
+      <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
+        <SignInForm title="Lumbro" note="Set-up, proof and record of radar sensor calibrations." />
+      </Box>
+    );
+  }
+  return (
+    <>
+      {children}
+      <Dialog open={person.data === null} aria-labelledby="sign-in-title">
+        <SignInForm title="Sign in again" note="Your session has ended. What you typed is kept." />
+      </Dialog>
+    </>
+  );
+}

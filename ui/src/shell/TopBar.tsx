@@ -1,0 +1,59 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useColorScheme } from '@mui/material/styles';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useLengthDisplay } from '../format/useLengthDisplay';
+import { usePerson, useSignOut } from '../session/usePerson';
+
+/** The name, what is open, and what holds on every screen: units, light or dark, who is signed in. */
+export function TopBar({ children }: { children?: ReactNode }) {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const [display, toggleDisplay] = useLengthDisplay();
+  const person = usePerson();
+  const signOut = useSignOut();
+  const dark = (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <Box
+      component="header"
+      className="screen-only"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 2,
+        px: 2,
+        height: 56,
+        flexShrink: 0,
+        borderBottom: 1,
+        borderColor: 'divider',
+        bgcolor: 'background.default',
+      }}
+    >
+      <Button
+        component={Link}
+        to="/"
+        color="inherit"
+        sx={{ fontSize: '1.25rem', px: 1 }}
+        aria-label="Lumbro, to Today"
+      >
+        Lumbro
+      </Button>
+      <Box sx={{ flex: 1, minWidth: 0 }}>{children}</Box>
+      <Button color="inherit" onClick={toggleDisplay} aria-label={`Units: ${display}. Change.`}>
+        {display}
+      </Button>
+      <Button color="inherit" onClick={() => setMode(dark ? 'light' : 'dark')}>
+        {dark ? 'Light' : 'Dark'}
+      </Button>
+      {person.data && (
+        <Button
+          color="inherit"
+          onClick={() => signOut.mutate()}
+          title={`${person.data.name}, ${person.data.role}`}
+        >
+          Sign out
+        </Button>
+      )}
+    </Box>
+  );
+}

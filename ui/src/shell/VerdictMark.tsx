@@ -1,0 +1,70 @@
+import Box from '@mui/material/Box';
+import type { VerdictWord } from '../api/types';
+
+const WORDS: Record<VerdictWord, string> = {
+  holds: 'Holds',
+  out: 'Out',
+  unproven: 'Unproven',
+  'not-measured': 'Not measured',
+};
+
+export function verdictWord(verdict: VerdictWord): string {
+  return WORDS[verdict];
+}
+
+const COLOURS: Record<VerdictWord, string> = {
+  holds: 'verdict.holds',
+  out: 'verdict.out',
+  unproven: 'verdict.unproven',
+  'not-measured': 'verdict.unmeasured',
+};
+
+/** A verdict as a shape, a colour and a word, so that none of them has to be seen alone. */
+export function VerdictMark({ verdict, size = 20 }: { verdict: VerdictWord; size?: number }) {
+  return (
+    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
+      <Box component="span" sx={{ color: COLOURS[verdict], display: 'inline-flex' }}>
+        <VerdictShape verdict={verdict} size={size} />
+      </Box>
+      <Box component="span" sx={{ fontWeight: 700, fontSize: size * 0.95, lineHeight: 1.1 }}>
+        {WORDS[verdict]}
+      </Box>
+    </Box>
+  );
+}
+
+/** Solid square, crossed diamond, half-filled circle, dotted ring. */
+function VerdictShape({ verdict, size }: { verdict: VerdictWord; size: number }) {
+  return (
+    <svg width={size} height={size} viewBox="0 0 20 20" aria-hidden="true">
+      {verdict === 'holds' && <rect x="2" y="2" width="16" height="16" fill="currentColor" />}
+      {verdict === 'out' && (
+        <>
+          <path d="M10 0 20 10 10 20 0 10Z" fill="currentColor" />
+          <path
+            d="M6.2 6.2 13.8 13.8M13.8 6.2 6.2 13.8"
+            stroke="var(--mui-palette-background-paper)"
+            strokeWidth="2.2"
+          />
+        </>
+      )}
+      {verdict === 'unproven' && (
+        <>
+          <circle cx="10" cy="10" r="8.5" fill="none" stroke="currentColor" strokeWidth="2.5" />
+          <path d="M10 1.5a8.5 8.5 0 0 0 0 17Z" fill="currentColor" />
+        </>
+      )}
+      {verdict === 'not-measured' && (
+        <circle
+          cx="10"
+          cy="10"
+          r="8.5"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.2"
+          strokeDasharray="2.6 2.75"
+        />
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,59 @@
+import { createTheme } from '@mui/material/styles';
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    verdict: Record<'holds' | 'out' | 'unproven' | 'unmeasured', string>;
+  }
+  interface PaletteOptions {
+    verdict: Record<'holds' | 'out' | 'unproven' | 'unmeasured', string>;
+  }
+}
+
+const text = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+export const figures = "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace";
+
+/** Slate and chalk for the floor, warm paper for the sheets, brass as the accent. */
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'data-scheme' },
+  colorSchemes: {
+    light: {
+      palette: {
+        primary: { main: '#7a5410', contrastText: '#fffdf6' },
+        background: { default: '#efe9dc', paper: '#fffdf6' },
+        text: { primary: '#20252b', secondary: '#595345' },
+        divider: '#d3cab6',
+        verdict: { holds: '#0b6b63', out: '#b3381a', unproven: '#8a5a00', unmeasured: '#63615b' },
+      },
+    },
+    dark: {
+      palette: {
+        primary: { main: '#e0ac55', contrastText: '#1c1a15' },
+        background: { default: '#191c20', paper: '#23272c' },
+        text: { primary: '#f0eade', secondary: '#b9b1a0' },
+        divider: '#3c4148',
+        verdict: { holds: '#4fc7b8', out: '#ff8a66', unproven: '#f0b64a', unmeasured: '#a9a79f' },
+      },
+    },
+  },
+  shape: { borderRadius: 3 },
+  typography: {
+    fontFamily: text,
+    fontSize: 15,
+    h1: { fontSize: '1.6rem', fontWeight: 700 },
+    h2: { fontSize: '1.3rem', fontWeight: 700 },
+    h3: { fontSize: '1rem', fontWeight: 700 },
+    button: { textTransform: 'none', fontWeight: 700, fontSize: '1rem' },
+  },
+  components: {
+    MuiButton: {
+      defaultProps: { disableElevation: true, disableRipple: true },
+      styleOverrides: { root: { minHeight: 48 } },
+    },
+    MuiButtonBase: { styleOverrides: { root: { fontFamily: text } } },
+    MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
+    MuiToggleButton: {
+      styleOverrides: { root: { minHeight: 48, minWidth: 48, textTransform: 'none' } },
+    },
+    MuiTooltip: { defaultProps: { enterDelay: 400 } },
+  },
+});

@@ -1,0 +1,56 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { Refused } from '../api/client';
+import type { Task } from './useTask';
+
+/** What stands between the person and the record: a write not acknowledged, a clash, a refusal without a field. */
+export function Banner({ task }: { task: Task }) {
+  const { waiting, failure } = task;
+  if (waiting !== null) {
+    const clash = failure instanceof Refused && failure.problem.code === 'record-moved-on';
+    const typed = waiting.to === 'readings' ? ` (${waiting.body.typed})` : '';
+    return (
+      <Alert
+        severity="warning"
+        data-testid="unsent"
+        action={
+          <>
+            <Button color="inherit" onClick={task.again} loading={task.isWriting}>
+              {clash ? 'Record it as well' : 'Send again'}
+            </Button>
+            <Button color="inherit" onClick={task.drop}>
+              Drop it
+            </Button>
+          </>
+        }
+      >
+        {failure?.message ?? 'Not recorded yet.'} Yours{typed} is kept here.
+      </Alert>
+    );
+  }
+  if (task.query.isError) {
+    return (
+      <Alert
+        severity="warning"
+        action={
+          <Button color="inherit" onClick={() => void task.query.refetch()}>
+            Try again
+          </Button>
+        }
+      >
+        {task.query.error.message}
+      </Alert>
+    );
+  }
+  if (
+    failure instanceof Refused &&
+    (failure.problem.path === null || failure.problem.path === '/reading')
+  ) {
+    return (
+      <Alert severity="error" onClose={task.dismiss} data-testid="refusal">
+        {failure.message}
+      </Alert>
+    );
+  }
+  return null;
+}

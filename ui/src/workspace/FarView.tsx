@@ -1,0 +1,124 @@
+import Box from '@mui/material/Box';
+import Dialog from '@mui/material/Dialog';
+import type { Workspace } from '../api/types';
+import {
+  degrees,
+  expectedReading,
+  length,
+  type LengthDisplay,
+} from '../format/length';
+import { VerdictMark } from '../shell/VerdictMark';
+import { figures } from '../theme/theme';
+
+/** The present call alone, its number a fifth of the screen high, to be read from across the car. */
+export function FarView({
+  state,
+  display,
+  open,
+  onClose,
+}: {
+  state: Workspace;
+  display: LengthDisplay;
+  open: boolean;
+  onClose: () => void;
+}) {
+  const { title, figure, note } = presentCall(state, display);
+  return (
+    <Dialog
+      fullScreen
+      open={open}
+      onClose={onClose}
+      aria-labelledby="far-title"
+      data-testid="far-view"
+    >
+      <Box
+        onClick={onClose}
+        sx={{
+          height: '100%',
+          p: 4,
+          display: 'flex',
+          flexDirection: 'column',
+          justifyContent: 'space-between',
+          cursor: 'pointer',
+        }}
+      >
+        <Box id="far-title" sx={{ fontSize: '7vh', fontWeight: 700, lineHeight: 1.1 }}>
+          {title}
+        </Box>
+        <Box
+          sx={{
+            fontFamily: figures,
+            fontWeight: 700,
+            fontSize: figure.length > 9 ? '16vh' : '24vh',
+            lineHeight: 1,
+          }}
+        >
+          {figure}
+        </Box>
+        <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>{note}</Box>
+        <Box sx={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+          {state.verdicts.map((respect) => (
+            <Box key={respect.id}>
+              <Box sx={{ fontSize: '2.6vh' }}>{respect.title}</Box>
+              <VerdictMark verdict={respect.verdict} size={34} />
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>F or Escape goes back</Box>
+      </Box>
+    </Dialog>
+  );
+}
+
+function presentCall(
+  state: Workspace,
+  display: LengthDisplay,
+): { title: string; figure: string; note: string } {
+  const call = state.calls.find((known) => known.id === state.present.call);
+  if (call) {
+    return {
+      title: call.title,
+      figure: call.expected === null ? '?' : expectedReading(call.expected, call.sided, display),
+      note: call.instruction,
+    };
+  }
+  const [first, ...others] = state.moves.flatMap((move) => move.parts);
+  if (state.present.kind === 'move' && first) {
+    return {
+      title: state.moves[0]?.kind === 'turn' ? 'Turn the stand' : 'Move',
+      figure: amount(first, display),
+      note: [
+        first.direction,
+        ...others.map((part) => `then ${amount(part, display)} ${part.direction}`),
+      ].join(', '),
+    };
+  }
+  const question = [...state.preparation, ...state.lineSteps].find(
+    (known) => known.answer === null,
+  );
+  const last = state.runs.at(-1);
+  switch (state.present.kind) {
+    case 'prepare':
+    case 'line':
+      return {
+        title: state.present.kind === 'line' ? 'Line' : 'Prepare',
+        figure: '',
+        note: question?.question ?? '',
+      };
+    case 'run':
+      return { title: 'Run', figure: 'ready', note: 'Nobody within the zone.' };
+    case 'prove':
+    case 'close':
+      return {
+        title: 'Azimuth',
+        figure: last ? degrees(last.azimuth.misalignment) : '',
+        note: last?.azimuth.direction ?? '',
+      };
+    default:
+      return { title: 'Measure better', figure: '', note: '' };
+  }
+}
+
+function amount(part: Workspace['moves'][number]['parts'][number], display: LengthDisplay): string {
+  return part.unit === 'mm' ? length(part.amount, display) : degrees(part.amount, 1);
+}

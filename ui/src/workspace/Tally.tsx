@@ -1,0 +1,171 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import Popover from '@mui/material/Popover';
+import Typography from '@mui/material/Typography';
+import { useState, type ReactNode } from 'react';
+import type { Respect, Workspace } from '../api/types';
+import { chance, degrees, length, type LengthDisplay } from '../format/length';
+import { VerdictMark } from '../shell/VerdictMark';
+
+/** The verdicts, what a true axis would read now, and what it rests on at one tap. */
+export function Tally({
+  state,
+  display,
+  saved,
+}: {
+  state: Workspace;
+  display: LengthDisplay;
+  saved: string;
+}) {
+  const now = state.ifRunNow;
+  return (
+    <Box
+      component="section"
+      aria-label="Tally"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '136px repeat(4, 1fr) 1.5fr',
+        height: 116,
+        flexShrink: 0,
+        bgcolor: 'background.paper',
+        borderTop: 1,
+        borderColor: 'divider',
+      }}
+    >
+      <Box sx={{ p: 1.5, fontSize: '0.85rem', color: 'text.secondary' }}>
+        <Box sx={{ fontWeight: 700 }}>Set-up</Box>
+        <Box aria-live="polite">{saved}</Box>
+        {state.consistent === false && (
+          <Box sx={{ color: 'verdict.out', fontWeight: 700 }}>readings disagree</Box>
+        )}
+        {state.consistent === true && <Box>readings agree</Box>}
+      </Box>
+      {state.verdicts.map((respect) => (
+        <RespectCell key={respect.id} respect={respect} display={display} />
+      ))}
+      <Ground
+        title="If run now, a true axis would read"
+        shares={now?.contributions}
+        best={
+          now?.bestCheck &&
+          `${now.bestCheck.words} would leave ±${degrees(now.bestCheck.uncertainty)}`
+        }
+      >
+        {now === null ? (
+          <Typography sx={{ color: 'text.secondary' }}>not known yet</Typography>
+        ) : (
+          <Typography
+            sx={{ fontSize: '1.25rem', fontWeight: 700, lineHeight: 1.2 }}
+            data-testid="if-run-now"
+          >
+            {degrees(now.reading)} {now.direction}
+          </Typography>
+        )}
+        <Typography variant="body2" color="text.secondary">
+          {now && `±${degrees(now.uncertainty)} · `}limit {degrees(state.card.limits.azimuth)}
+          {state.mayRun ? '' : ' · run is barred'}
+        </Typography>
+      </Ground>
+    </Box>
+  );
+}
+
+function tolerance(respect: Respect, display: LengthDisplay): string {
+  return respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
+}
+
+function RespectCell({ respect, display }: { respect: Respect; display: LengthDisplay }) {
+  const size = (value: number) =>
+    respect.unit === 'mm' ? length(value, display, display === 'mm' ? 1 : 0) : degrees(value);
+  const best =
+    respect.bestCheck &&
+    `${respect.bestCheck.words} would leave ±${size(respect.bestCheck.uncertainty)}`;
+  return (
+    <Ground
+      title={`${respect.title}, within ${tolerance(respect, display)}`}
+      shares={respect.contributions}
+      best={best}
+      testId={`verdict-${respect.id}`}
+    >
+      <VerdictMark verdict={respect.verdict} />
+      <Typography variant="body2" color="text.secondary">
+        {respect.deviation === undefined || respect.uncertainty === undefined ? (
+          'no reading yet'
+        ) : (
+          <>
+            {size(respect.deviation)} {respect.direction}
+            <br />±{size(respect.uncertainty)}
+            {respect.probability !== undefined && <> · {chance(respect.probability)}</>}
+            {respect.reason === 'inconsistent' && ' · readings disagree'}
+          </>
+        )}
+      </Typography>
+    </Ground>
+  );
+}
+
+/** A cell that opens on what its figure rests on. */
+function Ground(props: {
+  title: string;
+  shares?: { words: string; share: number }[] | undefined;
+  best?: string | null | undefined;
+  testId?: string;
+  children: ReactNode;
+}) {
+  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const shares = props.shares ?? [];
+  return (
+    <>
+      <ButtonBase
+        data-testid={props.testId}
+        onClick={(event) => setAnchor(event.currentTarget)}
+        disabled={shares.length === 0}
+        sx={{
+          display: 'flex', flexDirection: 'column', alignItems: 'flex-start', justifyContent: 'flex-start',
+          textAlign: 'left',
+          p: 1.5,
+          borderLeft: 1,
+          borderColor: 'divider',
+          verticalAlign: 'top',
+          minWidth: 0,
+          overflow: 'hidden',
+          '&.Mui-disabled': { color: 'inherit' },
+        }}
+      >
+        <Box
+          sx={{
+            fontSize: '0.85rem',
+            fontWeight: 700,
+            color: 'text.secondary',
+            mb: 0.5,
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {props.title}
+        </Box>
+        {props.children}
+      </ButtonBase>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
+        transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      >
+        <Box sx={{ p: 2, maxWidth: 380 }}>
+          <Typography variant="h3">What the uncertainty comes from</Typography>
+          <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
+            {shares.map((share) => (
+              <li key={share.words}>
+                {share.words}: {Math.round(share.share * 100)} %
+              </li>
+            ))}
+          </Box>
+          {props.best && (
+            <Typography>One more reading that would help most: {props.best}.</Typography>
+          )}
+        </Box>
+      </Popover>
+    </>
+  );
+}

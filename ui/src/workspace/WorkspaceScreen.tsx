@@ -1,0 +1,253 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import CircularProgress from '@mui/material/CircularProgress';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Refused } from '../api/client';
+import type { StageId, Workspace } from '../api/types';
+import { FloorPlan } from '../floor/FloorPlan';
+import { SideView } from '../floor/SideView';
+import { STANCES } from '../floor/view';
+import { useLengthDisplay } from '../format/useLengthDisplay';
+import { Nowhere } from '../shell/Nowhere';
+import { TopBar } from '../shell/TopBar';
+import { Banner } from './Banner';
+import { FarView } from './FarView';
+import { KeysHelp } from './KeysHelp';
+import { CloseSheet } from './sheets/CloseSheet';
+import { FloorSheet } from './sheets/FloorSheet';
+import { IntakeSheet } from './sheets/IntakeSheet';
+import { PlaceSheet } from './sheets/PlaceSheet';
+import { ProveSheet } from './sheets/ProveSheet';
+import { QuestionsSheet } from './sheets/QuestionsSheet';
+import { RunSheet } from './sheets/RunSheet';
+import { Spine } from './Spine';
+import { Tally } from './Tally';
+import { useKeys } from './useKeys';
+import { useTask, type Task } from './useTask';
+import { figures } from '../theme/theme';
+
+export function WorkspaceScreen() {
+  const { task = '' } = useParams();
+  const file = useTask(task);
+  if (file.query.data) {
+    return <Open key={task} state={file.query.data} task={file} />;
+  }
+  if (file.query.error instanceof Refused && file.query.error.problem.status === 404) {
+    return <Nowhere />;
+  }
+  return (
+    <Box sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}>
+      {file.query.isError ? (
+        <Box role="alert">
+          <p>{file.query.error.message}</p>
+          <Button variant="contained" onClick={() => void file.query.refetch()}>
+            Try again
+          </Button>
+        </Box>
+      ) : (
+        <CircularProgress aria-label="Opening the repair order" />
+      )}
+      <Button component={Link} to="/" color="inherit">
+        Back to Today
+      </Button>
+    </Box>
+  );
+}
+
+function stageOf(state: Workspace): StageId {
+  switch (state.present.kind) {
+    case 'prepare':
+    case 'line':
+    case 'run':
+    case 'prove':
+    case 'close':
+      return state.present.kind;
+    default:
+      return 'place';
+  }
+}
+
+function Open({ state, task }: { state: Workspace; task: Task }) {
+  const [display] = useLengthDisplay();
+  const [stance, setStance] = useState(0);
+  const [shown, setShown] = useState<StageId | null>(
+    state.stages.some((stage) => stage.id === 'prepare' && stage.state !== 'hollow')
+      ? null
+      : 'intake',
+  );
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [far, setFar] = useState(false);
+  const [help, setHelp] = useState(false);
+  const present = state.seal ? 'close' : stageOf(state);
+  const stage = shown ?? present;
+  const sealed = state.seal !== null;
+
+  useEffect(() => {
+    document.title = `${state.order.number} ${state.order.vehicle} · Lumbro`;
+  }, [state.order.number, state.order.vehicle]);
+
+  const undo = () => {
+    const last = state.ledger.findLast((reading) => reading.fate === 'counts');
+    if (last && !sealed) {
+      task.write({ to: 'strikes', body: { reading: last.id } });
+    }
+  };
+  const toPresent = () => {
+    setShown(null);
+    setChosen(null);
+  };
+  useKeys(
+    useMemo(
+      () => ({
+        f: () => setFar((open) => !open),
+        v: () => setStance((now) => (now + 1) % STANCES.length),
+        u: undo,
+        p: toPresent,
+        '?': () => setHelp(true),
+      }),
+      [state, task], // eslint-disable-line react-hooks/exhaustive-deps
+    ),
+  );
+
+  return (
+    <Box
+      sx={{
+        height: '100vh',
+        minHeight: 640,
+        display: 'flex',
+        flexDirection: 'column',
+      }}
+    >
+      <TopBar>
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+          <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
+            RO {state.order.number}
+          </Box>
+          <Box
+            component="span"
+            title={state.order.vehicle}
+            sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', flex: 1 }}
+          >
+            {state.order.vehicle} · {state.order.plate}
+          </Box>
+          <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+            {state.card.sensor}
+          </Box>
+          <Button color="inherit" onClick={() => setFar(true)}>
+            Far view
+          </Button>
+          <Button color="inherit" onClick={() => setHelp(true)} aria-label="Keys">
+            ?
+          </Button>
+        </Box>
+      </TopBar>
+      <Banner task={task} />
+      <Box
+        sx={{
+          display: 'grid',
+          flex: 1,
+          gridTemplateColumns: '136px minmax(0, 1fr) 372px',
+          gridTemplateRows: 'minmax(0, 1fr)',
+          minHeight: 0,
+          overflow: 'hidden',
+        }}
+      >
+        <Spine
+          stages={state.stages}
+          shown={stage}
+          present={present}
+          onShow={(next) => setShown(next === present ? null : next)}
+        />
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateRows: 'minmax(0, 1fr) 132px',
+            gap: '2px',
+            minHeight: 0,
+            bgcolor: 'divider',
+          }}
+        >
+          <Box sx={{ position: 'relative' }}>
+            <FloorPlan state={state} stance={STANCES[stance] ?? STANCES[0]!} display={display} />
+            <Button
+              onClick={() => setStance((now) => (now + 1) % STANCES.length)}
+              sx={{
+                position: 'absolute',
+                right: 8,
+                bottom: 8,
+                color: '#f3efe4',
+                borderColor: '#8b98a3',
+              }}
+              variant="outlined"
+            >
+              Turn the plan
+            </Button>
+          </Box>
+          <Box sx={{ position: 'relative' }}>
+            <SideView state={state} display={display} />
+          </Box>
+        </Box>
+        <Box
+          component="main"
+          sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
+        >
+          {shown !== null && shown !== present && (
+            <Button variant="outlined" onClick={toPresent} fullWidth sx={{ mb: 2 }}>
+              {stage === 'intake' ? 'Begin' : 'Back to the present call'}
+            </Button>
+          )}
+          {stage === 'intake' && <IntakeSheet state={state} />}
+          {stage === 'prepare' && (
+            <QuestionsSheet
+              key="prepare"
+              title="Prepare"
+              questions={state.preparation}
+              cautions={state.card.cautions.slice(2)}
+              task={task}
+              sealed={sealed}
+            />
+          )}
+          {stage === 'floor' && <FloorSheet state={state} />}
+          {stage === 'line' && (
+            <QuestionsSheet
+              key="line"
+              title="Line"
+              questions={state.lineSteps}
+              cautions={state.card.cautions.slice(0, 1)}
+              task={task}
+              sealed={sealed}
+            />
+          )}
+          {stage === 'place' && (
+            <PlaceSheet
+              state={state}
+              task={task}
+              display={display}
+              chosen={chosen}
+              onChoose={setChosen}
+            />
+          )}
+          {stage === 'run' && <RunSheet state={state} task={task} />}
+          {stage === 'prove' && <ProveSheet state={state} task={task} onShow={setShown} />}
+          {stage === 'close' && <CloseSheet state={state} task={task} />}
+        </Box>
+      </Box>
+      <Tally
+        state={state}
+        display={display}
+        saved={
+          task.waiting
+            ? 'one line not saved'
+            : task.isWriting
+              ? 'saving'
+              : sealed
+                ? 'sealed'
+                : 'all saved'
+        }
+      />
+      <FarView state={state} display={display} open={far} onClose={() => setFar(false)} />
+      <KeysHelp open={help} onClose={() => setHelp(false)} />
+    </Box>
+  );
+}

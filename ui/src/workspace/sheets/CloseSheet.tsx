@@ -1,0 +1,102 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import type { Task } from '../useTask';
+import { Sheet } from './Sheet';
+import { figures } from '../../theme/theme';
+
+/** What the record proves and what it does not, and the seal. */
+export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
+  const [handover, setHandover] = useState('');
+  const proven = state.owed.state === 'not-owed' || state.runs.at(-1)?.verdict === 'holds';
+  const problem = task.failure instanceof Refused ? task.failure.problem : null;
+  const refused = problem?.path === '/handover' || problem?.code === 'forbidden' ? problem : null;
+  if (state.seal) {
+    return (
+      <Sheet
+        title="Sealed"
+        note="Nothing more can be added. A change to the exported file would show."
+        testId="sealed"
+      >
+        <Typography
+          sx={{
+            fontFamily: figures,
+            overflowWrap: 'anywhere',
+            my: 1,
+          }}
+          data-testid="seal"
+        >
+          {state.seal.hash}
+        </Typography>
+        <RecordLinks state={state} />
+      </Sheet>
+    );
+  }
+  return (
+    <Sheet
+      title={proven ? 'Close and seal' : 'Close without proof'}
+      note={
+        proven
+          ? 'The record takes nothing more after the seal.'
+          : 'The axis is not proven. A lead may hand the car over for a reason that stands in the record; the customer is told in writing.'
+      }
+      testId="close"
+    >
+      <Typography sx={{ fontWeight: 700, mt: 1 }}>What this record does not prove</Typography>
+      <Box component="ul" sx={{ pl: 2.5, mt: 0.5 }}>
+        {state.notProven.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </Box>
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          task.write({ to: 'seal', body: proven ? {} : { handover } });
+        }}
+        sx={{ display: 'grid', gap: 1.5 }}
+      >
+        {!proven && (
+          <TextField
+            id="handover"
+            label="Handed over because"
+            required
+            multiline
+            minRows={2}
+            value={handover}
+            onChange={(event) => setHandover(event.target.value)}
+            error={refused !== null}
+            helperText={refused?.title}
+          />
+        )}
+        <Button type="submit" variant="contained" loading={task.isWriting}>
+          Seal the record
+        </Button>
+      </Box>
+    </Sheet>
+  );
+}
+
+function RecordLinks({ state }: { state: Workspace }) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+      <Button variant="contained" component={Link} to={`/tasks/${state.task}/record`}>
+        Open the report
+      </Button>
+      <ExportButton task={state.task} />
+    </Box>
+  );
+}
+
+export function ExportButton({ task }: { task: string }) {
+  return (
+    <Button variant="outlined" component="a" href={`/api/tasks/${task}/record`} download>
+      Export as JSON
+    </Button>
+  );
+}

@@ -1,0 +1,89 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import type { Move, Workspace } from '../../api/types';
+import {
+  degrees,
+  expectedReading,
+  lengthFigure,
+  lengthUnit,
+  type LengthDisplay,
+} from '../../format/length';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+import { Key } from './QuestionsSheet';
+import { Figure, Sheet } from './Sheet';
+
+const VERBS: Record<Move['kind'], string> = {
+  turn: 'Turn the stand',
+  shift: 'Move the stand',
+  height: 'Move the target',
+};
+
+/** What to move, in the order that needs no going back, and what should be read then. */
+export function MoveSheet({
+  state,
+  task,
+  display,
+}: {
+  state: Workspace;
+  task: Task;
+  display: LengthDisplay;
+}) {
+  const moved = () =>
+    task.write({ to: 'moves', body: { kinds: state.moves.map((move) => move.kind) } });
+  useKeys(useMemo(() => ({ d: moved }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  const single = state.moves.length === 1 && state.moves[0]?.parts.length === 1;
+  return (
+    <Sheet
+      title={
+        state.moves.length > 1
+          ? 'Make these moves, in this order'
+          : VERBS[state.moves[0]?.kind ?? 'shift']
+      }
+      testId="moves"
+    >
+      {state.moves.map((move, i) => (
+        <Box
+          key={move.kind}
+          data-testid={`move-${move.kind}`}
+          sx={{ borderTop: i > 0 ? 1 : 0, borderColor: 'divider', pt: 1, mt: 1 }}
+        >
+          {state.moves.length > 1 && (
+            <Typography sx={{ fontWeight: 700 }}>
+              {i + 1}. {VERBS[move.kind]}
+            </Typography>
+          )}
+          {move.parts.map((part) => {
+            const value =
+              part.unit === 'mm' ? lengthFigure(part.amount, display) : degrees(part.amount, 1);
+            const unit = part.unit === 'mm' ? lengthUnit(display) : '';
+            return single ? (
+              <Box key={part.direction}>
+                <Figure value={value} unit={unit} />
+                <Typography>{part.direction}</Typography>
+              </Box>
+            ) : (
+              <Figure
+                key={part.direction}
+                compact
+                value={value}
+                unit={`${unit} ${part.direction}`}
+              />
+            );
+          })}
+          {move.then && (
+            <Typography color="text.secondary">
+              then “{move.then.title}” should read{' '}
+              <b>{expectedReading(move.then.expected, move.then.call !== 'height', display)}</b>
+            </Typography>
+          )}
+        </Box>
+      ))}
+      <Button variant="contained" fullWidth sx={{ mt: 2 }} onClick={moved} loading={task.isWriting}>
+        Done, measure again <Key of="D" />
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,82 @@
+import type { Workspace } from '../../api/types';
+import type { LengthDisplay } from '../../format/length';
+import type { Task } from '../useTask';
+import { Ledger } from './Ledger';
+import { MoveSheet } from './MoveSheet';
+import { ReadSheet } from './ReadSheet';
+import { Sheet } from './Sheet';
+import { Upcoming } from './Upcoming';
+
+interface Props {
+  state: Workspace;
+  task: Task;
+  display: LengthDisplay;
+  /** A call the person chose, before the one that is due. */
+  chosen: string | null;
+  onChoose: (call: string | null) => void;
+}
+
+/** The set-up: the present reading or move, what comes after it, and everything read so far. */
+export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
+  const { kind, call } = state.present;
+  const wanted = chosen ?? (['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null);
+  const reading = state.calls.find((known) => known.id === wanted);
+  const sealed = state.seal !== null;
+  return (
+    <>
+      {state.failure !== null && (
+        <Sheet title="These readings cannot be placed" note={state.failure} />
+      )}
+      {!sealed && reading && (
+        <ReadSheet
+          key={reading.id}
+          call={reading}
+          state={state}
+          task={task}
+          display={display}
+          onDone={() => onChoose(null)}
+          onLeave={chosen === null ? null : () => onChoose(null)}
+        />
+      )}
+      {!sealed && !reading && kind === 'move' && (
+        <MoveSheet state={state} task={task} display={display} />
+      )}
+      {!sealed && !reading && kind === 'improve' && <Improve state={state} />}
+      {(sealed || (!reading && !['move', 'improve'].includes(kind))) && (
+        <Sheet
+          title={state.bars.length === 0 ? 'Placement holds' : 'Not at this stage yet'}
+          note={
+            sealed
+              ? 'The record is sealed.'
+              : state.bars.length === 0
+                ? 'The run may start.'
+                : 'Tap a reading below to take it already.'
+          }
+        />
+      )}
+      <Upcoming
+        state={state}
+        display={display}
+        wanted={wanted}
+        onChoose={onChoose}
+        sealed={sealed}
+      />
+      <Ledger state={state} task={task} sealed={sealed} />
+    </>
+  );
+}
+
+function Improve({ state }: { state: Workspace }) {
+  const vague = state.verdicts.find((respect) => respect.verdict === 'unproven');
+  const worst = vague?.contributions?.[0];
+  return (
+    <Sheet
+      title="Unproven: measure better"
+      note={
+        worst
+          ? `${vague.title}: ${Math.round(worst.share * 100)} % of its uncertainty comes from ${worst.words}.${vague.bestCheck ? ` One more reading, ${vague.bestCheck.words}, would help most.` : ''}`
+          : 'A more exact reading is needed.'
+      }
+    />
+  );
+}

@@ -1,0 +1,219 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useMemo, useState, type ReactNode } from 'react';
+import { answer, client, Refused } from '../../api/client';
+import type { Call, Workspace } from '../../api/types';
+import { expectedReading, lengthFigure, lengthUnit, type LengthDisplay } from '../../format/length';
+import { useDraft } from '../useDraft';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+import { Key } from './QuestionsSheet';
+import { Figure, Sheet } from './Sheet';
+import { figures } from '../../theme/theme';
+
+interface Props {
+  call: Call;
+  state: Workspace;
+  task: Task;
+  display: LengthDisplay;
+  onDone: () => void;
+  /** Back to the call that is due; null where this is it. */
+  onLeave: (() => void) | null;
+}
+
+/** One reading: what to measure, what it should be, and one field for what the tape shows. */
+export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props) {
+  const [typed, setTyped] = useDraft(`${state.task}-${call.id}`);
+  const [datum, setDatum] = useState(call.reading?.datum ?? state.card.heightDatum);
+  const focusField = () => document.getElementById('typed')?.focus();
+  const meter = useMutation({
+    mutationFn: () =>
+      answer(
+        client.GET('/api/tasks/{task}/meter/{call}', {
+          params: { path: { task: state.task, call: call.id } },
+        }),
+      ),
+    onSuccess: (read) => {
+      setTyped(read.typed);
+      focusField();
+    },
+  });
+  useKeys(
+    useMemo(() => (state.simulated ? { m: () => meter.mutate() } : {}), [state.simulated, meter]),
+  );
+
+  const failure =
+    task.failure instanceof Refused &&
+    /^\/(typed|datum|call|strikes)$/.test(task.failure.problem.path ?? '')
+      ? task.failure
+      : null;
+  const addSide = (side: 'left' | 'right') => {
+    setTyped(`${typed.replace(/\s*(left|right|l|r)\s*$/i, '')} ${side}`.trimStart());
+    focusField();
+  };
+  const record = () => {
+    task.write(
+      {
+        to: 'readings',
+        body: {
+          call: call.id,
+          typed,
+          ...(call.datums.length > 0 ? { datum } : {}),
+          ...(call.reading ? { strikes: call.reading.id } : {}),
+        },
+      },
+      () => {
+        setTyped('');
+        onDone();
+      },
+    );
+  };
+
+  return (
+    <Sheet title={call.title} note={call.instruction} testId="read">
+      <Why call={call} state={state} />
+      {call.expected !== null && (
+        <>
+          <Typography sx={{ mt: 1 }}>
+            should read{call.datums.length > 0 ? `, to the ${state.card.heightDatum}` : ''}
+          </Typography>
+          <Figure
+            testId="expected"
+            value={lengthFigure(call.expected, display)}
+            unit={unitWords(call, display)}
+          />
+        </>
+      )}
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          record();
+        }}
+      >
+        {call.datums.length > 0 && (
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={datum}
+            onChange={(_, value: string | null) => value && setDatum(value)}
+            aria-label="Read to the target’s"
+            sx={{ my: 1, flexWrap: 'wrap' }}
+          >
+            {call.datums.map((name) => (
+              <ToggleButton key={name} value={name}>
+                {name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        )}
+        <TextField
+          id="typed"
+          label={call.sided ? 'Reads, and to which side of the car' : 'Reads'}
+          fullWidth
+          autoFocus
+          autoComplete="off"
+          margin="dense"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          error={failure !== null}
+          helperText={
+            failure?.message ??
+            (call.sided
+              ? 'As the rule shows it, for example 12 mm left. Enter takes it.'
+              : 'As the tape shows it, in any unit. Enter takes it.')
+          }
+          slotProps={{
+            htmlInput: {
+              maxLength: 60,
+              'data-reading': call.id,
+              style: { fontSize: '1.6rem', fontFamily: figures },
+            },
+          }}
+        />
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+          {call.sided &&
+            (['left', 'right'] as const).map((side) => (
+              <Button key={side} variant="outlined" onClick={() => addSide(side)}>
+                car’s {side}
+              </Button>
+            ))}
+          <Button type="submit" variant="contained" loading={task.isWriting}>
+            {call.reading ? 'Correct it' : 'Take it'}
+          </Button>
+          {state.simulated && (
+            <Button variant="outlined" onClick={() => meter.mutate()} loading={meter.isPending}>
+              Simulated meter <Key of="M" />
+            </Button>
+          )}
+          {onLeave && (
+            <Button color="inherit" onClick={onLeave}>
+              Back to what is due
+            </Button>
+          )}
+        </Box>
+        {meter.isError && <Typography role="alert">{meter.error.message}</Typography>}
+      </Box>
+    </Sheet>
+  );
+}
+
+function unitWords(call: Call, display: LengthDisplay): string {
+  const unit = lengthUnit(display);
+  return call.expected === null
+    ? unit
+    : expectedReading(call.expected, call.sided, display).split(unit)[1]?.trim()
+      ? `${unit} ${call.expected > 0 ? 'to the car’s left' : 'to the car’s right'}`
+      : unit;
+}
+
+/** Why this reading is asked for, where it is not simply the next. */
+function Why({ call, state }: { call: Call; state: Workspace }) {
+  const { kind } = state.present;
+  const suspects = state.suspects.map((suspect) => suspect.words).join(', or ');
+  if (state.present.call === call.id && kind === 'decide') {
+    return (
+      <Warning>
+        The readings contradict each other. The mistake may sit in: {suspects}. This tape decides.
+      </Warning>
+    );
+  }
+  if (state.consistent === false && state.suspects.some((suspect) => suspect.id === call.id)) {
+    return (
+      <Warning>
+        Measure again: this reading disagrees with the others. It reads {call.reading?.typed}
+        {state.suspects.length > 1
+          ? `. Or the mistake sits in ${state.suspects
+              .filter((suspect) => suspect.id !== call.id)
+              .map((suspect) => suspect.words)
+              .join(', or in ')}.`
+          : '.'}
+      </Warning>
+    );
+  }
+  if (state.present.call === call.id && kind === 'check') {
+    return (
+      <Typography sx={{ mt: 0.5 }}>
+        Nothing checks this set-up yet: a slip in one reading would show nowhere.
+      </Typography>
+    );
+  }
+  return null;
+}
+
+function Warning({ children }: { children: ReactNode }) {
+  return (
+    <Typography
+      role="status"
+      data-testid="contradiction"
+      sx={{ color: 'verdict.out', fontWeight: 700, mt: 0.5 }}
+    >
+      {children}
+    </Typography>
+  );
+}

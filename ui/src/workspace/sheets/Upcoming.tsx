@@ -1,0 +1,45 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Workspace } from '../../api/types';
+import { expectedReading, type LengthDisplay } from '../../format/length';
+
+interface Props {
+  state: Workspace;
+  display: LengthDisplay;
+  wanted: string | null | undefined;
+  onChoose: (call: string) => void;
+  sealed: boolean;
+}
+
+/** The calls to come, with what each should read. */
+export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
+  const calls = state.calls.filter((call) => call.reading === null && call.id !== wanted);
+  if (calls.length === 0 || sealed) {
+    return null;
+  }
+  return (
+    <Box sx={{ mb: 2 }}>
+      <Typography variant="h3" component="h2">
+        After that
+      </Typography>
+      {calls.map((call) => (
+        <Button
+          key={call.id}
+          color="inherit"
+          fullWidth
+          onClick={() => onChoose(call.id)}
+          sx={{ justifyContent: 'space-between', fontWeight: 400, px: 1, minHeight: 48 }}
+        >
+          <span>
+            {call.title}
+            {call.check ? ' (a check)' : ''}
+          </span>
+          {call.expected !== null && (
+            <span>{expectedReading(call.expected, call.sided, display)}</span>
+          )}
+        </Button>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,150 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client, Refused, Unreachable } from '../api/client';
+import type { Workspace } from '../api/types';
+import { uuid7 } from '../api/uuid7';
+import { useSignedOut } from '../session/usePerson';
+
+/** What can be written to a task's record, by the path it is sent to. */
+export type Write =
+  | { to: 'readings'; body: { call: string; typed: string; datum?: string; strikes?: string } }
+  | { to: 'strikes'; body: { reading: string } }
+  | {
+      to: 'answers';
+      body: { item: string; answer: 'yes' | 'no' | 'not-checked' | 'on-word'; word?: string };
+    }
+  | { to: 'moves'; body: { kinds: ('turn' | 'shift' | 'height')[] } }
+  | { to: 'releases'; body: { name: string; reason: string } }
+  | { to: 'runs'; body: object }
+  | { to: 'seal'; body: { handover?: string } };
+
+type Sent = Write & { id: string; version: number };
+
+function send(task: string, write: Sent): Promise<Workspace> {
+  const params = { path: { task } };
+  const head = { id: write.id, version: write.version };
+  switch (write.to) {
+    case 'readings':
+      return answer(
+        client.POST('/api/tasks/{task}/readings', { params, body: { ...head, ...write.body } }),
+      );
+    case 'strikes':
+      return answer(
+        client.POST('/api/tasks/{task}/strikes', { params, body: { ...head, ...write.body } }),
+      );
+    case 'answers':
+      return answer(
+        client.POST('/api/tasks/{task}/answers', { params, body: { ...head, ...write.body } }),
+      );
+    case 'moves':
+      return answer(
+        client.POST('/api/tasks/{task}/moves', { params, body: { ...head, ...write.body } }),
+      );
+    case 'releases':
+      return answer(
+        client.POST('/api/tasks/{task}/releases', { params, body: { ...head, ...write.body } }),
+      );
+    case 'runs':
+      return answer(client.POST('/api/tasks/{task}/runs', { params, body: head }));
+    case 'seal':
+      return answer(
+        client.POST('/api/tasks/{task}/seal', { params, body: { ...head, ...write.body } }),
+      );
+  }
+}
+
+/** A write that has not gone through and is kept until it does, over a reload too. */
+const unsent = {
+  key: (task: string) => `lumbro-unsent-${task}`,
+  read(task: string): Sent | null {
+    const kept = localStorage.getItem(this.key(task));
+    return kept === null ? null : (JSON.parse(kept) as Sent);
+  },
+  keep(task: string, write: Sent): void {
+    localStorage.setItem(this.key(task), JSON.stringify(write));
+  },
+  forget(task: string): void {
+    localStorage.removeItem(this.key(task));
+  },
+};
+
+/** A task's workspace, kept fresh, and the one way to write to its record. */
+export function useTask(task: string) {
+  const queries = useQueryClient();
+  const signedOut = useSignedOut();
+  const key = ['task', task];
+  const [waiting, setWaiting] = useState<Sent | null>(() => unsent.read(task));
+
+  const query = useQuery({
+    queryKey: key,
+    queryFn: () => answer(client.GET('/api/tasks/{task}', { params: { path: { task } } })),
+    // Somebody else may work on the same car.
+    refetchInterval: 10_000,
+  });
+
+  const settle = () => {
+    unsent.forget(task);
+    setWaiting(null);
+  };
+
+  const mutation = useMutation({
+    mutationFn: async (write: Sent) => {
+      // An answer to an older question must not overwrite what this write brings.
+      await queries.cancelQueries({ queryKey: key });
+      return send(task, write);
+    },
+    onSuccess: (state) => {
+      settle();
+      queries.setQueryData(key, state);
+    },
+    onError: (failure, write) => {
+      const kept =
+        failure instanceof Unreachable ||
+        (failure instanceof Refused &&
+          (failure.isPassing || failure.isSignedOut || failure.problem.code === 'record-moved-on'));
+      if (kept) {
+        unsent.keep(task, write);
+        setWaiting(write);
+      } else {
+        settle();
+      }
+      if (failure instanceof Refused && failure.isSignedOut) {
+        signedOut();
+      }
+      if (failure instanceof Refused && failure.problem.state) {
+        queries.setQueryData(key, failure.problem.state);
+      }
+    },
+  });
+
+  return {
+    query,
+    /** A write the server has not acknowledged. */
+    waiting,
+    failure: mutation.error,
+    isWriting: mutation.isPending,
+    write: (write: Write, done?: () => void): void => {
+      if (mutation.isPending || query.data === undefined) {
+        return;
+      }
+      mutation.mutate(
+        { ...write, id: uuid7(), version: query.data.version },
+        done ? { onSuccess: done } : {},
+      );
+    },
+    /** Sends the waiting write again: the same one, on top of what the record has come to. */
+    again: (): void => {
+      const version = query.data?.version;
+      if (waiting !== null && version !== undefined) {
+        mutation.mutate({ ...waiting, version });
+      }
+    },
+    drop: (): void => {
+      settle();
+      mutation.reset();
+    },
+    dismiss: () => mutation.reset(),
+  };
+}
+
+export type Task = ReturnType<typeof useTask>;
