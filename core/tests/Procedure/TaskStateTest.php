@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Procedure;
+
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Procedure\Bar;
+use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\Tests\Support\DemoTask;
+use PHPUnit\Framework\TestCase;
+
+/** The thread through one task, as its record grows. */
+final class TaskStateTest extends TestCase
+{
+    /** What a stand on its spot reads. */
+    private const GOOD = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0, 'hub-left' => 2861.0];
+
+    public function testOneThingIsToBeDoneAfterAnother(): void
+    {
+        $task = new DemoTask();
+        self::assertSame('prepare', $task->state()->present()->kind);
+        $task->prepared();
+        self::assertSame('spot-offset', $task->state()->present()->call);
+        $task->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 3.0, 'height' => 642.0]);
+        self::assertSame(['check', 'hub-left'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        $task->read(['hub-left' => 2875.0]);
+        self::assertSame('move', $task->state()->present()->kind);
+        self::assertSame([MoveKind::Shift], $task->state()->moves);
+    }
+
+    public function testWhatIsMeasuredIsJudgedWhileTheRestIsNot(): void
+    {
+        $state = (new DemoTask())->read(['spot-offset' => -14.0])->state();
+        self::assertSame(Verdict::Out, $state->setUp->decision('across')?->verdict);
+        self::assertEqualsWithDelta(-14.0, $state->setUp->deviation('across')?->value(), 1e-3);
+        self::assertNull($state->setUp->decision('along'));
+        self::assertNull($state->setUp->decision('yaw'));
+        self::assertNull($state->setUp->decision('height'));
+        self::assertNull($state->setUp->azimuthError());
+    }
+
+    public function testAfterAMoveExactlyTheSpoiledReadingsAreDue(): void
+    {
+        $task = (new DemoTask())->read(self::GOOD);
+        $context = $task->context();
+        self::assertSame(['height'], $context->school->spoiledBy([MoveKind::Height]));
+        // The target turns with the stand on an arm along the line: its distance along it stays.
+        self::assertSame(['spot-offset', 'split'], $context->school->spoiledBy([MoveKind::Turn]));
+        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], $context->school->spoiledBy([MoveKind::Shift]));
+
+        $turned = $task->move(MoveKind::Turn)->state();
+        self::assertSame(['spot-offset', 'split', 'hub-right'], $turned->due);
+        self::assertSame('moved', $turned->record->fate($turned->record->readings[0]));
+        self::assertSame('counts', $turned->record->fate($turned->record->readings[1]));
+    }
+
+    public function testTheReadingsToExpectAfterTheMovesArePredicted(): void
+    {
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 12.0, 'height' => 650.0, 'hub-left' => 2877.0]);
+        $moves = $task->state()->moves;
+        self::assertSame([MoveKind::Shift, MoveKind::Height], $moves);
+        $after = $task->move(...$moves)->state();
+        self::assertEqualsWithDelta(0.0, $after->expected['spot-offset'], 1e-6);
+        self::assertEqualsWithDelta(1840.0, $after->expected['spot-along'], 0.2);
+        self::assertSame(642.0, $after->expected['height']);
+        // The stand was not turned: its laser goes on missing the mark by what its turn makes.
+        self::assertEqualsWithDelta(26.0, $after->expected['split'], 1.0);
+    }
+
+    public function testAMisreadTapeIsAskedForAgainAndTheCorrectionStrikesIt(): void
+    {
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => 0.0, 'spot-along' => 1894.0]);
+        $misread = $task->last();
+        $task->read(['split' => 0.0, 'height' => 642.0, 'hub-left' => 2869.0]);
+        self::assertSame(['decide', 'hub-right'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        self::assertSame([], $task->state()->moves);
+        $task->read(['hub-right' => 2869.0]);
+        self::assertSame(['remeasure', 'spot-along'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        self::assertSame(Verdict::Unproven, $task->state()->setUp->decision('across')?->verdict);
+
+        $task->correct('spot-along', 1849.0, $misread);
+        $state = $task->state();
+        self::assertTrue($state->setUp->isConsistent());
+        self::assertSame('struck', $state->record->fate($state->record->readings[1]));
+        self::assertCount(6, $state->setUp->readings + ['spot-along' => null]);
+    }
+
+    public function testUndoingACorrectionBringsBackWhatItStruck(): void
+    {
+        $task = (new DemoTask())->read(['spot-along' => 1894.0]);
+        $first = $task->last();
+        $task->correct('spot-along', 1849.0, $first);
+        $second = $task->last();
+        self::assertSame(1849.0, $task->state()->setUp->readings['spot-along']->millimetres);
+        $task->strike($second);
+        self::assertSame(1894.0, $task->state()->setUp->readings['spot-along']->millimetres);
+        $task->strike($first);
+        self::assertArrayNotHasKey('spot-along', $task->state()->setUp->readings);
+    }
+
+    public function testTheInterlockHoldsUntilEverythingDoes(): void
+    {
+        $codes = static fn(TaskState $state): array => array_values(array_unique(array_map(static fn(Bar $bar): string => $bar->code, $state->bars)));
+        $task = new DemoTask();
+        self::assertSame(['preparation', 'line', 'placement'], $codes($task->state()));
+        self::assertSame(['placement'], $codes($task->prepared()->state()));
+        $unchecked = self::GOOD;
+        unset($unchecked['hub-left']);
+        self::assertSame(['unchecked'], $codes($task->read($unchecked)->state()));
+        self::assertFalse($task->state()->mayRun());
+        $task->read(['hub-left' => 2861.0]);
+        self::assertSame([], $task->state()->bars);
+        self::assertSame('run', $task->state()->present()->kind);
+        self::assertSame(['placement'], $codes($task->move(MoveKind::Height)->state()));
+    }
+
+    public function testAnUnmetPreconditionBarsAndHearsayDoesNot(): void
+    {
+        self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state()->mayRun());
+        $told = (new DemoTask())->prepared(AnswerKind::OnWord)->read(self::GOOD)->state();
+        self::assertTrue($told->mayRun());
+        $document = TaskStateDocument::write($told);
+        self::assertIsArray($document['notProven']);
+        self::assertStringContainsString('on the word of Bram', implode(' ', array_filter($document['notProven'], is_string(...))));
+    }
+
+    public function testAReleaseServesOneRun(): void
+    {
+        $task = (new DemoTask())->prepared()->release();
+        self::assertTrue($task->state()->mayRun());
+        $task->run(0.1);
+        self::assertFalse($task->state()->mayRun());
+        self::assertSame('Oda', $task->state()->lastRun()?->release?->name);
+        self::assertSame(Verdict::Unproven, $task->state()->lastRun()->verdict());
+        self::assertSame('placement-unknown', $task->state()->lastRun()->azimuth->decision?->reason);
+    }
+
+    public function testARunIsJudgedInTheSetUpItWasMadeIn(): void
+    {
+        $task = (new DemoTask())->prepared()->read([...self::GOOD, 'spot-offset' => 14.0, 'split' => 14.0, 'hub-left' => 2857.0])->release()->run(-0.42);
+        $azimuth = $task->state()->lastRun()?->azimuth;
+        self::assertNotNull($azimuth);
+        // 14 mm at 1.9 m is 0.42 degrees: the axis is true although it reads 0.42.
+        self::assertEqualsWithDelta(0.0, $azimuth->misalignment, 0.02);
+        self::assertSame($azimuth->misalignment, $task->move(MoveKind::Shift)->state()->lastRun()?->azimuth->misalignment);
+        // A reading corrected later in the same place corrects the verdict; one after the move does not.
+        self::assertSame($azimuth->misalignment, $task->read(['spot-offset' => 0.0])->state()->lastRun()?->azimuth->misalignment);
+    }
+
+    public function testTheAxisAndTheEchoAreJudged(): void
+    {
+        $task = (new DemoTask())->prepared()->read(self::GOOD);
+        self::assertSame(Verdict::Holds, $task->run(0.05, -0.1)->state()->lastRun()?->verdict());
+        self::assertSame('close', $task->state()->present()->kind);
+        self::assertSame(Verdict::Out, $task->run(0.9)->state()->lastRun()?->verdict());
+        self::assertSame('prove', $task->state()->present()->kind);
+        self::assertSame('low', $task->run(0.0, 0.0, 12.0)->state()->lastRun()?->echo);
+        self::assertSame('high', $task->run(0.0, 0.0, 36.0)->state()->lastRun()?->echo);
+    }
+
+    public function testReadingsThatFitNothingAreSaidNotThrown(): void
+    {
+        $state = (new DemoTask())->read(['spot-offset' => 0.0, 'spot-along' => 99999.0, 'split' => 99999.0, 'height' => 9.0, 'hub-left' => 1.0, 'hub-right' => 99999.0])->state();
+        self::assertFalse($state->mayRun());
+        self::assertTrue($state->setUp->failure !== null || $state->setUp->isConsistent() === false);
+        self::assertNotEmpty(TaskStateDocument::write($state)['bars']);
+    }
+}

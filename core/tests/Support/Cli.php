@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Support;
+
+use Lumbro\Core\Document\CommandLine;
+
+/** Runs the core's command line in this process. */
+final class Cli
+{
+    /**
+     * @param string $input what stands on standard input
+     *
+     * @return array{int, string} exit status and standard output
+     */
+    public static function run(string $input, string ...$arguments): array
+    {
+        $in = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
+        fwrite($in, $input);
+        rewind($in);
+        $out = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
+        $problems = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
+        $status = CommandLine::run(array_values($arguments), $in, $out, $problems);
+        rewind($out);
+
+        return [$status, (string) stream_get_contents($out)];
+    }
+
+    /** @return array<array-key, mixed> the answer to one document */
+    public static function answer(string $command, mixed $document): array
+    {
+        $answer = json_decode(self::run((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION), $command)[1], true);
+
+        return is_array($answer) ? $answer : [];
+    }
+}
