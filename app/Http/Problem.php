@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Devices\DeviceUnavailable;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
@@ -18,6 +19,7 @@ final class Problem
         return match (true) {
             $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->getMessage(), $failure->path, $failure->details),
             $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->getMessage(), $failure->path(), $failure->details()),
+            $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->getMessage()),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
             $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
             $failure instanceof HttpExceptionInterface => self::http($failure),

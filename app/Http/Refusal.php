@@ -70,9 +70,4 @@ final class Refusal extends \RuntimeException
     {
         return new self("Too many attempts. Try again in $seconds seconds.", 429, 'throttled');
     }
-
-    public static function unavailable(string $problem, string $message): self
-    {
-        return new self($message, 503, $problem);
-    }
 }

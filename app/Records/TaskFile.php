@@ -54,7 +54,10 @@ final class TaskFile
                 't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations', 'o.version',
                 'c.document as card', 'v.document as sheet', 'k.document as kit', 'b.document as bay', 's.hash', 's.sealed_at',
             ]);
-        $row = $query->lock($forWriting ? 'for update of o' : false)->first();
+        if ($forWriting) {
+            $query->lock('for update of o');
+        }
+        $row = $query->first();
         if ($row === null) {
             throw Refusal::notFound('This task');
         }

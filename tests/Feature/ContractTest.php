@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
+
+/** What the API answers, against the description the interface is built from. */
+final class ContractTest extends FeatureCase
+{
+    public function testEveryAnswerIsAsDescribed(): void
+    {
+        $this->actingAs($this->person());
+        $this->assertDescribed('Person', $this->getJson('/api/session')->getContent());
+        foreach (['2471', '2470', '2468', '2466', '2463'] as $number) {
+            $this->assertDescribed('Workspace', $this->getJson("/api/tasks/{$this->task($number)}")->assertOk()->getContent());
+        }
+        $orders = $this->getJson('/api/repair-orders')->assertOk();
+        foreach ((array) $orders->json('orders') as $order) {
+            $this->assertDescribed('OrderLine', json_encode($order));
+        }
+        $this->assertDescribed('Workspace', $this->write('answers', ['item' => 'tyres', 'answer' => 'on-word', 'word' => 'Bram Tolley'])->getContent());
+        $this->assertDescribed('Workspace', $this->write('readings', ['call' => 'spot-offset', 'typed' => '3 mm left'])->getContent());
+        $this->assertDescribed('Problem', $this->write('readings', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
+        $this->assertDescribed('Problem', $this->write('readings', ['version' => 0, 'call' => 'split', 'typed' => '0'])->assertStatus(409)->getContent());
+        $this->assertDescribed('Problem', $this->write('runs', [])->getContent());
+    }
+
+    private function assertDescribed(string $schema, string|false|null $json): void
+    {
+        $validator = new Validator();
+        $validator->setMaxErrors(5);
+        $description = json_decode((string) json_encode(Yaml::parseFile(dirname(__DIR__, 2) . '/openapi.yaml')));
+        $validator->resolver()?->registerRaw($description, 'https://lumbro.example/openapi.json');
+        $result = $validator->validate(json_decode((string) $json), "https://lumbro.example/openapi.json#/components/schemas/$schema");
+        $error = $result->error();
+        self::assertNull($error, $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)));
+    }
+}

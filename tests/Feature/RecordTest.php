@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Reading;
+use App\Models\Shop;
+use App\Models\User;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Lines of a record: taken once, in order, as typed, and never changed. */
+final class RecordTest extends FeatureCase
+{
+    public function testAReadingIsKeptAsTypedBesideItsValue(): void
+    {
+        $this->write('readings', ['call' => 'spot-along', 'typed' => ' 72 13/16 in '])
+            ->assertOk()
+            ->assertJsonPath('ledger.0.typed', '72 13/16 in')
+            ->assertJsonPath('ledger.0.unit', 'in')
+            ->assertJsonPath('ledger.0.person', 'Ilse Corrant');
+        $kept = Reading::query()->where('sensor_task_id', $this->task())->firstOrFail();
+        self::assertEqualsWithDelta(1849.4375, $kept->millimetres, 1e-9);
+        self::assertSame('72 13/16 in', $kept->typed);
+        self::assertSame('frontMark', $kept->getAttribute('datum_from'));
+        self::assertSame('tape-1', $kept->getAttribute('instrument'));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function refusals(): iterable
+    {
+        yield 'text for a length' => ['readings', ['call' => 'spot-along', 'typed' => 'about two metres'], '/typed'];
+        yield 'no side' => ['readings', ['call' => 'spot-offset', 'typed' => '12 mm'], '/typed'];
+        yield 'a number for a text' => ['readings', ['call' => 'spot-along', 'typed' => 1849], '/typed'];
+        yield 'a missing field' => ['readings', ['call' => 'spot-along'], ''];
+        yield 'an unknown field' => ['readings', ['call' => 'spot-along', 'typed' => '1', 'colour' => 'red'], '/colour'];
+        yield 'an unknown call' => ['readings', ['call' => 'mood', 'typed' => '1'], '/call'];
+        yield 'a height without its datum' => ['readings', ['call' => 'height', 'typed' => '642'], '/datum'];
+        yield 'a height to a datum the target lacks' => ['readings', ['call' => 'height', 'typed' => '642', 'datum' => 'hat'], '/datum'];
+        yield 'a datum where none belongs' => ['readings', ['call' => 'split', 'typed' => '0', 'datum' => 'top'], '/datum'];
+        yield 'a correction of nothing' => ['readings', ['call' => 'split', 'typed' => '0', 'strikes' => '018f0000-0000-7000-8000-000000000000'], '/strikes'];
+        yield 'a very long text' => ['readings', ['call' => 'spot-along', 'typed' => str_repeat('1', 200)], '/typed'];
+        yield 'a strike of nothing' => ['strikes', ['reading' => 'nothing'], '/reading'];
+        yield 'an unknown question' => ['answers', ['item' => 'weather', 'answer' => 'yes'], '/item'];
+        yield 'an unknown answer' => ['answers', ['item' => 'tyres', 'answer' => 'perhaps'], '/answer'];
+        yield 'hearsay of nobody' => ['answers', ['item' => 'tyres', 'answer' => 'on-word'], '/word'];
+        yield 'no move at all' => ['moves', ['kinds' => []], '/kinds'];
+        yield 'an unknown move' => ['moves', ['kinds' => ['jump']], '/kinds/0'];
+        yield 'a release without a reason' => ['releases', ['name' => 'Oda Merrin', 'reason' => 'why not'], '/reason'];
+        yield 'a release by nobody' => ['releases', ['name' => ' ', 'reason' => 'the tape is on its way'], '/name'];
+    }
+
+    /** @param array<string, mixed> $body */
+    #[DataProvider('refusals')]
+    public function testBadInputIsRefusedByNameAndNothingIsRecorded(string $what, array $body, string $path): void
+    {
+        $before = $this->file()->version;
+        $answer = $this->write($what, $body)->assertStatus(422)->assertJsonPath('path', $path)->assertJsonPath('code', 'invalid-input');
+        self::assertSame('application/problem+json', $answer->headers->get('Content-Type'));
+        self::assertStringNotContainsString('Stack', (string) $answer->getContent());
+        self::assertSame($before, $this->file()->version);
+    }
+
+    public function testAnIdMustBeAUuidOfVersion7AndAVersionAWholeNumber(): void
+    {
+        $this->write('readings', ['id' => 'me', 'call' => 'split', 'typed' => '0'])->assertStatus(422)->assertJsonPath('path', '/id');
+        $this->write('readings', ['id' => (string) Str::uuid(), 'call' => 'split', 'typed' => '0'])->assertStatus(422);
+        $this->write('readings', ['version' => 1.5, 'call' => 'split', 'typed' => '0'])->assertStatus(422)->assertJsonPath('path', '/version');
+    }
+
+    public function testADoubleSubmitIsOneReading(): void
+    {
+        $body = ['id' => (string) Str::uuid7(), 'version' => 0, 'call' => 'spot-along', 'typed' => '1849'];
+        $this->write('readings', $body)->assertOk()->assertJsonCount(1, 'ledger');
+        $this->write('readings', $body)->assertOk()->assertJsonCount(1, 'ledger')->assertJsonPath('version', 1);
+    }
+
+    public function testAWriteThatSawAnOlderRecordIsToldWhatItHasComeTo(): void
+    {
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
+        $late = $this->write('readings', ['version' => 0, 'call' => 'split', 'typed' => '0'], person: 'Bram Tolley');
+        $late->assertStatus(409)->assertJsonPath('code', 'record-moved-on')->assertJsonPath('state.ledger.0.typed', '1849');
+        $this->write('readings', ['call' => 'split', 'typed' => '0'], person: 'Bram Tolley')->assertOk()->assertJsonCount(2, 'ledger');
+    }
+
+    public function testACorrectedReadingIsStruckAndAnUndoneOneToo(): void
+    {
+        $first = $this->write('readings', ['call' => 'spot-along', 'typed' => '1894'])->json('ledger.0.id');
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '1849', 'strikes' => $first])
+            ->assertJsonPath('ledger.0.fate', 'struck')
+            ->assertJsonPath('ledger.1.fate', 'counts');
+        $this->write('strikes', ['reading' => $first])->assertStatus(409)->assertJsonPath('code', 'already-struck');
+    }
+
+    public function testTheDatabaseRefusesToChangeOrDeleteWhatWasRecorded(): void
+    {
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
+        $this->write('answers', ['item' => 'tyres', 'answer' => 'yes'])->assertOk();
+        self::assertGreaterThan(0, DB::table('sealed_records')->count());
+        foreach (['readings', 'record_events', 'sealed_records'] as $table) {
+            $statements = ["update $table set user_id = user_id", "delete from $table", "truncate $table cascade"];
+            foreach ($statements as $statement) {
+                try {
+                    DB::transaction(static fn() => DB::statement($statement));
+                    self::fail("The database took: $statement");
+                } catch (QueryException $refused) {
+                    // 42501: insufficient privilege.
+                    self::assertSame('42501', $refused->getCode(), $statement);
+                }
+            }
+        }
+        self::assertSame('lumbro_app', DB::selectOne('select current_user as who')->who);
+    }
+
+    public function testAnotherShopsTasksAreNotThere(): void
+    {
+        $task = $this->task();
+        $shop = Shop::query()->create(['name' => 'Elsewhere']);
+        $stranger = User::query()->create(['shop_id' => $shop->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'role' => 'lead', 'password' => 'far-away-and-long']);
+        foreach (['', '/record', '/meter/split'] as $path) {
+            $this->actingAs($stranger)->getJson("/api/tasks/$task$path")->assertStatus(404);
+        }
+        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => [], 'seal' => []] as $what => $body) {
+            $this->actingAs($stranger)
+                ->postJson("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => 0, ...$body])
+                ->assertStatus(404);
+        }
+        $this->actingAs($stranger)->getJson('/api/repair-orders')->assertOk()->assertJsonCount(0, 'orders');
+        $this->actingAs($stranger)->getJson('/api/tasks/not-a-uuid')->assertStatus(404);
+    }
+
+    public function testADatabaseThatIsAwayIsSaidWithoutATrace(): void
+    {
+        $person = $this->person();
+        $task = $this->task();
+        DB::rollBack();
+        config(['database.connections.app.port' => 1]);
+        DB::purge();
+        $answer = $this->actingAs($person)->postJson("/api/tasks/$task/readings", ['id' => (string) Str::uuid7(), 'version' => 0, 'call' => 'split', 'typed' => '0']);
+        $answer->assertStatus(503)->assertJsonPath('code', 'database-away');
+        self::assertStringNotContainsString('SQLSTATE', (string) $answer->getContent());
+        config(['database.connections.app.port' => getenv('DB_PORT')]);
+        DB::purge();
+    }
+}

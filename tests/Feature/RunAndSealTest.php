@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\SealedRecord;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
+
+/** The interlock, the run, the verdict and the seal. */
+final class RunAndSealTest extends FeatureCase
+{
+    public function testARunIsBarredUntilPlacementHolds(): void
+    {
+        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->prepare();
+        $this->write('runs', [])->assertStatus(409)->assertJsonPath('bars.0', 'The distance is not measured.');
+    }
+
+    public function testFollowingTheAdviceEndsInAProvenAxis(): void
+    {
+        $this->workUntil('run');
+        $scenario = json_decode($this->file()->row->scenario, true);
+        $run = $this->write('runs', [])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds');
+        self::assertEqualsWithDelta($scenario['mount']['azimuth'], $run->json('runs.0.azimuth.misalignment'), 3 * $run->json('runs.0.azimuth.uncertainty'));
+        self::assertEqualsWithDelta($scenario['mount']['elevation'], $run->json('runs.0.elevation.misalignment'), 3 * $run->json('runs.0.elevation.uncertainty'));
+    }
+
+    public function testAReleaseServesOneRunAndStandsInTheRecord(): void
+    {
+        $this->prepare();
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
+        $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'The bay is needed, and the axis is only looked at.'])
+            ->assertOk()
+            ->assertJsonPath('mayRun', true);
+        $this->write('runs', [])->assertOk()
+            ->assertJsonPath('runs.0.verdict', 'unproven')
+            ->assertJsonPath('runs.0.azimuth.reason', 'placement-unknown')
+            ->assertJsonPath('runs.0.release.name', 'Oda Merrin')
+            ->assertJsonPath('mayRun', false);
+        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+    }
+
+    public function testARunWithoutATargetInPlaceFailsAndSaysSo(): void
+    {
+        // The stand is asked 700 mm aside: the sensor finds nothing in its window.
+        $this->prepare();
+        foreach (['spot-offset' => '700 mm left', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2779', 'hub-right' => '3120'] as $call => $typed) {
+            $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+        }
+        $this->write('moves', ['kinds' => ['shift']])->assertOk();
+        $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'Tried without measuring again.'])->assertOk();
+        $this->write('runs', [])->assertOk()
+            ->assertJsonCount(0, 'runs')
+            ->assertJsonCount(1, 'failedRuns')
+            ->assertJsonPath('mayRun', false);
+    }
+
+    public function testARunSentTwiceIsRunOnce(): void
+    {
+        $this->workUntil('run');
+        $body = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version];
+        $this->write('runs', $body)->assertOk()->assertJsonCount(1, 'runs');
+        $this->write('runs', $body)->assertOk()->assertJsonCount(1, 'runs');
+    }
+
+    public function testASealedRecordTakesNothingMoreAndAChangeShows(): void
+    {
+        $this->workUntil('run');
+        $this->write('runs', [])->assertOk();
+        $this->actingAs($this->person())->getJson("/api/tasks/{$this->task()}/record")->assertStatus(409)->assertJsonPath('code', 'not-sealed');
+        $seal = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version];
+        $hash = $this->write('seal', $seal)->assertOk()->json('seal.hash');
+        $this->write('seal', $seal)->assertOk()->assertJsonPath('seal.hash', $hash);
+        $this->write('seal', [])->assertStatus(409);
+        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => [], 'moves' => ['kinds' => ['turn']]] as $what => $body) {
+            $this->write($what, $body)->assertStatus(409)->assertJsonPath('code', 'sealed');
+        }
+        self::assertSame($hash, hash('sha256', SealedRecord::query()->where('sensor_task_id', $this->task())->firstOrFail()->record));
+
+        $file = getenv('LUMBRO_SCRATCH') . '/record.json';
+        $json = (string) $this->actingAs($this->person())->get("/api/tasks/{$this->task()}/record")->assertOk()->getContent();
+        foreach (['spot-along', 'front-cover-painted', 'elevation', (string) $hash] as $part) {
+            self::assertStringContainsString($part, $json);
+        }
+        $verify = static function (string $content) use ($file): array {
+            file_put_contents($file, $content);
+
+            return [Artisan::call('lumbro:verify', ['file' => $file]), Artisan::output()];
+        };
+        [$status, $said] = $verify($json);
+        self::assertSame(0, $status, $said);
+        self::assertStringContainsString('Unchanged', $said);
+        self::assertStringContainsString('This installation sealed', $said);
+        [$status, $said] = $verify(str_replace('"Quillon Sable"', '"Quillon Sabre"', $json));
+        self::assertSame(1, $status);
+        self::assertStringContainsString('CHANGED', $said);
+        self::assertSame(2, $verify('{"format":1}')[0]);
+        self::assertSame(2, Artisan::call('lumbro:verify', ['file' => '/nonexistent']));
+    }
+
+    public function testAnUnprovenAxisIsHandedOverByALeadWithAReason(): void
+    {
+        // Order 2468 stands with its axis out.
+        $this->write('seal', [], '2468')->assertStatus(422)->assertJsonPath('path', '/handover');
+        $this->write('seal', ['handover' => 'Customer told in writing, assistance stays off.'], '2468')->assertStatus(403);
+        $this->write('seal', ['handover' => 'Customer told in writing, assistance stays off.'], '2468', 'Oda Merrin')->assertOk();
+        self::assertStringContainsString('assistance stays off', SealedRecord::query()->where('sensor_task_id', $this->task('2468'))->firstOrFail()->record);
+    }
+
+    public function testASensorThatIsNotOwedIsClosedAsIs(): void
+    {
+        $this->write('seal', [], '2466')->assertOk();
+    }
+
+    public function testTheMeterReadsNoCallItDoesNotKnow(): void
+    {
+        $this->actingAs($this->person())->getJson("/api/tasks/{$this->task()}/meter/mood")->assertStatus(503)->assertJsonPath('code', 'device-away');
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Illuminate\Support\Str;
+
+/** A person's browser as far as the web API sees it: cookies, the token, JSON. */
+final class ApiClient
+{
+    /** @var array<string, string> */
+    private array $cookies = [];
+
+    private \CurlHandle $curl;
+
+    /** @var array<string, string> headers of the last answer, in lower case */
+    public array $headers = [];
+
+    public function __construct(private readonly string $address)
+    {
+        $this->curl = curl_init();
+    }
+
+    public function signIn(string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): self
+    {
+        $this->get('/api/csrf');
+        [$status] = $this->post('/api/session', ['email' => $email, 'password' => $password]);
+        if ($status !== 200) {
+            throw new \RuntimeException("Signing in as {$email} was answered with {$status}.");
+        }
+
+        return $this;
+    }
+
+    /** @return array{int, array<string, mixed>} status and document */
+    public function get(string $path): array
+    {
+        return $this->send('GET', $path, null);
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return array{int, array<string, mixed>}
+     */
+    public function post(string $path, array $body): array
+    {
+        return $this->send('POST', $path, (string) json_encode($body));
+    }
+
+    /**
+     * A line for a task's record, with an id of its own.
+     *
+     * @param array<string, mixed> $body
+     *
+     * @return array{int, array<string, mixed>}
+     */
+    public function write(string $task, string $what, int $version, array $body): array
+    {
+        return $this->post("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => $version, ...$body]);
+    }
+
+    /** The task of a repair order. */
+    public function task(string $number): string
+    {
+        [, $orders] = $this->get('/api/repair-orders');
+        foreach (is_array($orders['orders'] ?? null) ? $orders['orders'] : [] as $order) {
+            if ($order['number'] === $number) {
+                return $order['task'];
+            }
+        }
+
+        throw new \RuntimeException("There is no repair order {$number}.");
+    }
+
+    public function forgetCookies(): void
+    {
+        $this->cookies = [];
+    }
+
+    /** @return array{int, array<string, mixed>} */
+    private function send(string $method, string $path, ?string $body): array
+    {
+        $this->headers = [];
+        $cookies = implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
+        curl_setopt_array($this->curl, [
+            CURLOPT_URL => $this->address . $path,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_TIMEOUT => 30,
+            CURLOPT_POSTFIELDS => $body ?? '',
+            CURLOPT_HTTPHEADER => [
+                'Content-Type: application/json',
+                'X-XSRF-TOKEN: ' . urldecode($this->cookies['XSRF-TOKEN'] ?? ''),
+                "Cookie: $cookies",
+            ],
+            CURLOPT_HEADERFUNCTION => function (\CurlHandle $curl, string $line): int {
+                if (preg_match('/^set-cookie:\s*([^=]+)=([^;]*)/i', $line, $match) === 1) {
+                    $this->cookies[$match[1]] = $match[2];
+                } elseif (preg_match('/^([^:]+):\s*(.*?)\s*$/', $line, $match) === 1) {
+                    $this->headers[strtolower($match[1])] = $match[2];
+                }
+
+                return strlen($line);
+            },
+        ]);
+        $answer = curl_exec($this->curl);
+        $document = json_decode(is_string($answer) ? $answer : '', true);
+
+        return [(int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_array($document) ? $document : []];
+    }
+}

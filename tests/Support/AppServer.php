@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** The application as it is served for real, nginx and php-fpm, on a free port and a database of its own. */
+final class AppServer
+{
+    private readonly string $run;
+
+    public function __construct(public readonly string $database, public readonly int $port)
+    {
+        $this->run = getenv('LUMBRO_SCRATCH') . '/server-' . $port;
+    }
+
+    public static function start(string $database): self
+    {
+        $server = new self($database, FreePort::find());
+        $server->up();
+
+        return $server;
+    }
+
+    public function up(): void
+    {
+        $this->serve('up', (string) $this->port);
+    }
+
+    public function down(): void
+    {
+        $this->serve('down');
+    }
+
+    /** Kills the workers where they stand, as a power cut would. */
+    public function kill(): void
+    {
+        foreach (['nginx', 'fpm'] as $name) {
+            $pid = (int) file_get_contents("{$this->run}/$name.pid");
+            exec("pkill -KILL -P $pid; kill -KILL $pid");
+        }
+    }
+
+    public function address(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
+    }
+
+    private function serve(string ...$arguments): void
+    {
+        [$verb, $rest] = [array_shift($arguments), $arguments];
+        $environment = [
+            ...getenv(),
+            'APP_ENV' => 'testing',
+            'DB_DATABASE' => $this->database,
+            'SESSION_DRIVER' => 'database',
+            'CACHE_STORE' => 'database',
+            'LOG_CHANNEL' => 'stderr',
+        ];
+        $log = getenv('LUMBRO_SCRATCH') . "/serve-{$this->port}.log";
+        $process = proc_open(
+            [dirname(__DIR__, 2) . '/deploy/serve', $verb, $this->run, ...$rest],
+            [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']],
+            $pipes,
+            null,
+            $environment,
+        );
+        if ($process === false || proc_close($process) !== 0) {
+            throw new \RuntimeException('The server did not start: ' . file_get_contents($log));
+        }
+    }
+}

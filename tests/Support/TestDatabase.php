@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+
+/** Databases of the scratch cluster that `./lumbro test` starts; the shop's own is never touched. */
+final class TestDatabase
+{
+    /** Makes an empty database with the tables and the demo shop in it. */
+    public static function create(string $name, Application $app): void
+    {
+        if (getenv('LUMBRO_CLUSTER') === false) {
+            throw new \RuntimeException('These tests need a scratch database: run them with ./lumbro test.');
+        }
+        if (! str_starts_with($name, 'lumbro_test')) {
+            throw new \RuntimeException("“{$name}” is no test database.");
+        }
+        $server = self::owner('postgres');
+        $server->exec("drop database if exists $name with (force)");
+        $server->exec("create database $name");
+        foreach (['app', 'owner'] as $connection) {
+            $app->make('config')->set("database.connections.$connection.database", $name);
+            $app->make('db')->purge($connection);
+        }
+        $kernel = $app->make(Kernel::class);
+        $kernel->call('migrate', ['--database' => 'owner', '--force' => true]);
+        $kernel->call('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+        $app->make('db')->purge('owner');
+    }
+
+    public static function owner(string $database): \PDO
+    {
+        return new \PDO(
+            sprintf('pgsql:host=127.0.0.1;port=%s;dbname=%s', getenv('DB_PORT'), $database),
+            (string) getenv('DB_OWNER_USERNAME'),
+            (string) getenv('DB_OWNER_PASSWORD'),
+            [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION],
+        );
+    }
+
+    public static function stop(): void
+    {
+        self::control('stop -m fast');
+    }
+
+    public static function start(): void
+    {
+        self::control('start -l ' . getenv('LUMBRO_CLUSTER') . '/server.log -o "-p ' . getenv('DB_PORT') . ' -c listen_addresses=127.0.0.1 -c unix_socket_directories=\'\'"');
+    }
+
+    private static function control(string $what): void
+    {
+        $as = posix_geteuid() === 0 ? 'setpriv --reuid=postgres --regid=postgres --clear-groups -- ' : '';
+        exec($as . '/usr/lib/postgresql/15/bin/pg_ctl -w -D ' . escapeshellarg((string) getenv('LUMBRO_CLUSTER')) . " $what > /dev/null 2>&1", $output, $status);
+        if ($status !== 0) {
+            throw new \RuntimeException("pg_ctl $what failed.");
+        }
+    }
+}
