@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
 
 /** Headless Chromium on a page of the application, spoken to in the words of a test. */
 final class Browser
@@ -132,6 +133,12 @@ final class Browser
     public function type(string $css, string $text): void
     {
         $this->find($css)->sendKeys($text);
+    }
+
+    /** Empties a field as a person does. */
+    public function clear(string $css): void
+    {
+        $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE]);
     }
 
     /** Sends keys to whatever has the focus. */

@@ -1,12 +1,7 @@
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import type { Workspace } from '../api/types';
-import {
-  degrees,
-  expectedReading,
-  length,
-  type LengthDisplay,
-} from '../format/length';
+import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';
 import { VerdictMark } from '../shell/VerdictMark';
 import { figures } from '../theme/theme';
 

@@ -10,6 +10,7 @@ const KEYS: [string, string][] = [
   ['U', 'undo: strikes the last reading'],
   ['M', 'reads the simulated meter'],
   ['D', 'the moves are done'],
+  ['R', 'starts the run, where nothing bars it'],
   ['Y N C W', 'yes, no, not checked, on somebody’s word'],
   ['P', 'back to the present call'],
   ['?', 'this list'],

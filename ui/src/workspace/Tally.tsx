@@ -121,7 +121,10 @@ function Ground(props: {
         onClick={(event) => setAnchor(event.currentTarget)}
         disabled={shares.length === 0}
         sx={{
-          display: 'flex', flexDirection: 'column', alignItems: 'flex-start', justifyContent: 'flex-start',
+          display: 'flex',
+          flexDirection: 'column',
+          alignItems: 'flex-start',
+          justifyContent: 'flex-start',
           textAlign: 'left',
           p: 1.5,
           borderLeft: 1,

@@ -2,18 +2,23 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
+import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
 import { Cautions } from './Cautions';
+import { Key } from './QuestionsSheet';
 import { Sheet } from './Sheet';
 
 /** The interlock and the run: what bars it, who releases it, and the start. */
 export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
   const [releasing, setReleasing] = useState(false);
   const sealed = state.seal !== null;
+  const run = () => task.write({ to: 'runs', body: {} });
+  const ready = state.mayRun && !sealed;
+  useKeys(useMemo(() => (ready ? { r: run } : {}), [ready, task])); // eslint-disable-line react-hooks/exhaustive-deps
   return (
     <>
       <Sheet
@@ -43,9 +48,9 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
               variant="contained"
               disabled={!state.mayRun}
               loading={task.isWriting}
-              onClick={() => task.write({ to: 'runs', body: {} })}
+              onClick={run}
             >
-              Start the run
+              Start the run <Key of="R" />
             </Button>
             {!state.mayRun && !releasing && (
               <Button variant="outlined" onClick={() => setReleasing(true)}>

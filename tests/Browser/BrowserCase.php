@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\ApiClient;
+use Tests\Support\AppServer;
+use Tests\Support\Browser;
+use Tests\Support\TestDatabase;
+
+/** The served application with the demo shop, and a browser on it. */
+abstract class BrowserCase extends TestCase
+{
+    protected static AppServer $server;
+
+    protected Browser $browser;
+
+    public static function setUpBeforeClass(): void
+    {
+        $database = 'lumbro_test_' . strtolower((new \ReflectionClass(static::class))->getShortName());
+        $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
+        assert($app instanceof Application);
+        $app->make(Kernel::class)->bootstrap();
+        TestDatabase::create($database, $app);
+        $app->make('db')->purge('app');
+        $app->flush();
+        restore_error_handler();
+        restore_exception_handler();
+        self::$server = AppServer::start($database);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$server->down();
+    }
+
+    protected function setUp(): void
+    {
+        $this->browser = Browser::open(self::$server->address());
+    }
+
+    protected function tearDown(): void
+    {
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $folder = dirname(__DIR__, 2) . '/var/log';
+            $this->browser->shot("$folder/failed-{$this->name()}.png");
+        }
+        $this->browser->close();
+    }
+
+    protected function api(): ApiClient
+    {
+        return (new ApiClient(self::$server->address()))->signIn();
+    }
+
+    /** Signs in and opens a demo order's workspace. */
+    protected function openOrder(string $number, string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): void
+    {
+        $this->browser->visit('/');
+        $this->browser->signIn($email, $password);
+        $this->browser->waitForText('li', $number);
+        foreach ($this->browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('li')) as $line) {
+            if (str_starts_with($line->getText(), $number)) {
+                $line->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('a'))->click();
+                break;
+            }
+        }
+        $this->browser->find('[data-testid=floor-plan], h1');
+    }
+
+    /** What axe-core finds serious on the page as it is now. */
+    protected function assertAccessible(string $where): void
+    {
+        self::assertSame([], $this->browser->axe(), $where);
+    }
+}
