@@ -37,7 +37,8 @@ final class AppServer
     {
         foreach (['nginx', 'fpm'] as $name) {
             $pid = (int) file_get_contents("{$this->run}/$name.pid");
-            exec("pkill -KILL -P $pid; kill -KILL $pid");
+            // The master first: it would put a new worker in a killed one's place.
+            exec("kill -KILL $pid \$(pgrep -P $pid)");
         }
     }
 

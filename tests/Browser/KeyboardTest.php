@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The thread again, without a mouse, and what the keys promise. */
+final class KeyboardTest extends BrowserCase
+{
+    public function testTheKeyboardAloneCompletesTheThread(): void
+    {
+        $browser = $this->browser;
+        $browser->media('screen', 'dark');
+        $browser->visit('/');
+        $browser->find('#email');
+        $browser->keys('ilse@copperlane.example' . WebDriverKeys::TAB . 'plumb-and-line' . WebDriverKeys::ENTER);
+        $browser->waitForText('li', '2471');
+        $this->assertAccessible('today, dark');
+        $this->tabTo('Quillon Sable');
+        $browser->keys(WebDriverKeys::ENTER);
+        $browser->find('[data-testid=owed]');
+        $this->tabTo('Begin');
+        $browser->keys(WebDriverKeys::ENTER);
+        foreach (['Tyre', 'Boot', 'Wheels', 'Supply', 'Front bumper', 'Zone', 'Front mark', 'Rear mark', 'Laser'] as $question) {
+            $browser->waitForText('[data-testid=question]', $question);
+            $browser->keys('y');
+        }
+        for ($step = 0; $step < 30 && ! $browser->has('[data-testid=run]'); $step++) {
+            $this->settle();
+            if ($browser->has('[data-testid=moves]')) {
+                $browser->keys('d');
+            } elseif ($browser->has('#typed')) {
+                $title = $browser->text('[data-testid=read] h1');
+                $browser->keys('m');
+                $this->untilFilled();
+                $browser->keys(WebDriverKeys::ENTER);
+                $this->untilPast($title);
+            }
+        }
+        $this->assertAccessible('run, dark');
+        $browser->keys('r');
+        $browser->find('[data-testid=close]');
+        $this->tabTo('Seal the record');
+        $browser->keys(WebDriverKeys::ENTER);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', trim($browser->text('[data-testid=seal]')));
+    }
+
+    public function testKeysTurnThePlanUndoAndHelp(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2470');
+        $browser->find('[data-testid=moves]');
+        $browser->waitForText('[data-testid=floor-plan]', 'you stand on the car’s right');
+        $browser->keys('v');
+        $browser->waitForText('[data-testid=floor-plan]', 'facing the car');
+        $browser->keys('?');
+        $browser->waitForText('[role=dialog]', 'Keys');
+        $browser->keys(WebDriverKeys::ESCAPE);
+        $before = count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-fate=counts]')));
+        $browser->keys('u');
+        $browser->find('[data-fate=struck]');
+        self::assertCount($before - 1, $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-fate=counts]')));
+        // A reading that says "f" or "v" types it, once the field holds something.
+        $browser->find('#typed');
+        $browser->keys('1f');
+        self::assertSame('1f', $browser->find('#typed')->getAttribute('value'));
+        self::assertFalse($browser->has('[data-testid=far-view]'));
+        // What is half typed is still there after a reload.
+        $browser->driver->navigate()->refresh();
+        self::assertSame('1f', $browser->find('#typed')->getAttribute('value'));
+    }
+
+    public function testThePlanIsTrue(): void
+    {
+        $this->openOrder('2470');
+        $plan = $this->browser->find('[data-testid=floor-plan]');
+        [, $state] = $this->api()->get('/api/tasks/' . $this->api()->task('2470'));
+        $factor = (float) $plan->getAttribute('data-factor');
+        self::assertGreaterThan(1, $factor);
+        $place = fn(string $what): array => (array) $this->browser->driver->executeScript(
+            'const b = document.querySelector(arguments[0]).getBBox(); return [b.x + b.width / 2, b.y + b.height / 2]',
+            [$what],
+        );
+        [$spotX, $spotY] = $place('[data-testid=spot]');
+        [$targetX, $targetY] = $place('[data-testid=stand] circle');
+        // Seen from the car's right, forward is to the right and the car's left is up.
+        $error = [$state['plan']['stand']['target'][0] - $state['plan']['spot']['at'][0], $state['plan']['stand']['target'][1] - $state['plan']['spot']['at'][1]];
+        $scale = ($targetX - $spotX) / ($factor * $error[0]);
+        self::assertEqualsWithDelta(-$scale * $factor * $error[1], $targetY - $spotY, 0.5);
+        // And the scale is that of the car.
+        $hubs = $this->browser->driver->executeScript(
+            'return [...document.querySelectorAll("[data-testid=floor-plan] circle[r=\'2.4\']")].map((c) => +c.getAttribute("cx"))',
+        );
+        self::assertEqualsWithDelta($scale * $state['plan']['car']['wheelbase'], max($hubs) - min($hubs), 1.0);
+    }
+
+    /** Presses Tab until the focus is on what says this. */
+    private function tabTo(string $words): void
+    {
+        for ($i = 0; $i < 60; $i++) {
+            $focused = $this->browser->driver->executeScript('return document.activeElement?.textContent ?? ""');
+            if (is_string($focused) && str_starts_with(trim($focused), $words)) {
+                return;
+            }
+            $this->browser->keys(WebDriverKeys::TAB);
+        }
+        self::fail("Tab never comes to “{$words}”.");
+    }
+
+    private function settle(): void
+    {
+        $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
+    }
+
+    private function untilFilled(): void
+    {
+        $this->until('document.getElementById("typed")?.value !== ""');
+    }
+
+    private function untilPast(string $title): void
+    {
+        $this->until('document.querySelector("[data-testid=read] h1")?.textContent !== ' . json_encode($title));
+    }
+
+    private function until(string $condition): void
+    {
+        for ($i = 0; $i < 100; $i++) {
+            if ($this->browser->driver->executeScript("return $condition") === true) {
+                return;
+            }
+            usleep(50_000);
+        }
+        self::fail("It never came to: $condition");
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Support\ApiClient;
+use Tests\Support\TestDatabase;
+
+/** Power cuts, a stopped database, an ended session, a lost connection: nothing acknowledged is lost. */
+final class ResilienceTest extends BrowserCase
+{
+    public function testAKilledServerLosesNoReadingThatItAcknowledged(): void
+    {
+        $api = $this->api();
+        $task = $api->task('2471');
+        [$status] = $api->write($task, 'readings', 0, ['call' => 'spot-along', 'typed' => '1849']);
+        self::assertSame(200, $status);
+        self::$server->kill();
+        self::assertSame(0, $api->get('/api/ping')[0]);
+        self::$server->up();
+        [, $state] = $api->get("/api/tasks/$task");
+        self::assertSame(['1849', 1], [$state['ledger'][0]['typed'], $state['version']]);
+        [$status] = $api->write($task, 'readings', 1, ['call' => 'spot-offset', 'typed' => '3 left']);
+        self::assertSame(200, $status);
+    }
+
+    public function testWhileTheServerIsAwayAReadingIsKeptAndSentLater(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2470');
+        $browser->find('[data-testid=moves]');
+        $browser->keys('u');
+        $browser->find('#typed');
+        self::$server->kill();
+        $browser->keys("2845 mm\n");
+        $browser->waitForText('[data-testid=unsent]', '2845 mm');
+        $browser->waitForText('section[aria-label=Tally]', 'one line not saved');
+        self::$server->up();
+        // Over a reload too.
+        $browser->driver->navigate()->refresh();
+        $browser->waitForText('[data-testid=unsent]', '2845 mm');
+        $browser->press('Send again');
+        $browser->waitForText('[data-testid=ledger]', '2845 mm');
+        $browser->waitForText('section[aria-label=Tally]', 'all saved');
+        self::assertFalse($browser->has('[data-testid=unsent]'));
+    }
+
+    public function testAStoppedDatabaseIsSaidAndServesAgainWhenItIsBack(): void
+    {
+        $api = $this->api();
+        $task = $api->task('2466');
+        TestDatabase::stop();
+        try {
+            [$status, $problem] = $api->write($task, 'answers', 0, ['item' => 'tyres', 'answer' => 'yes']);
+        } finally {
+            TestDatabase::start();
+        }
+        self::assertSame([503, 'database-away'], [$status, $problem['code']]);
+        self::assertStringNotContainsString('SQLSTATE', (string) json_encode($problem));
+        [$status] = $this->api()->write($task, 'answers', 0, ['item' => 'tyres', 'answer' => 'yes']);
+        self::assertSame(200, $status);
+    }
+
+    public function testAnEndedSessionIsRenewedOverTheScreenAndKeepsWhatWasTyped(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2471');
+        $browser->press('Begin');
+        $browser->waitForText('[data-testid=question]', 'Tyre');
+        $browser->driver->manage()->deleteAllCookies();
+        $browser->keys('w');
+        $browser->type('#word', "Wen Harrow\n");
+        $browser->waitForText('[role=dialog]', 'Sign in again');
+        $browser->type('[role=dialog] #email', 'ilse@copperlane.example');
+        $browser->type('[role=dialog] #password', "plumb-and-line\n");
+        $browser->waitForText('[data-testid=unsent]', 'kept');
+        $browser->press('Send again');
+        $browser->waitForText('main', 'Wen Harrow');
+        self::assertFalse($browser->has('[data-testid=unsent]'));
+    }
+
+    public function testTwoPeopleOnOneCarLoseNeitherSide(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2468', 'bram@copperlane.example');
+        $browser->find('[data-testid=prove]');
+        $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('nav button'))[1]->click();
+        $browser->press('Wheels straight ahead');
+        $question = $browser->text('[data-testid=question] h1');
+        $api = $this->api();
+        $task = $api->task('2468');
+        [, $state] = $api->get("/api/tasks/$task");
+        [$status] = $api->write($task, 'readings', $state['version'], ['call' => 'spot-along', 'typed' => '1838 mm']);
+        self::assertSame(200, $status);
+        $browser->keys('n');
+        $browser->waitForText('[data-testid=unsent]', 'Somebody else has recorded something');
+        $browser->press('Record it as well');
+        $browser->waitForText('section[aria-label=Tally]', 'all saved');
+        [, $state] = $api->get("/api/tasks/$task");
+        self::assertContains('1838 mm', array_column($state['ledger'], 'typed'));
+        $answered = array_column($state['preparation'], 'answer', 'question');
+        self::assertSame('no', $answered[$question]);
+    }
+
+    public function testAWriteWithoutTheTokenIsRefusedAsAnEndedSession(): void
+    {
+        $api = $this->api();
+        $api->forgetCookies();
+        [$status, $problem] = $api->post('/api/session', ['email' => 'x', 'password' => 'y']);
+        self::assertSame([419, 'session-expired'], [$status, $problem['code']]);
+        self::assertSame(401, (new ApiClient(self::$server->address()))->get('/api/repair-orders')[0]);
+    }
+}
