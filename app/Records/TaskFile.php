@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Http\Refusal;
-use App\Models\Reading;
-use App\Models\RecordEvent;
 use App\Models\SensorTask;
 use App\Models\User;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\KitDocument;
@@ -18,11 +18,20 @@ use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ReadingTaken;
 
 /** A sensor task as the database has it: its order, its card and its record, in the core's terms. */
 final class TaskFile
 {
+    private const DOCUMENTS = [
+        'card' => ['procedure_cards', 't.procedure_card_id'],
+        'sheet' => ['vehicle_sheets', 'o.vehicle_sheet_id'],
+        'kit' => ['kits', 'o.kit_id'],
+        'bay' => ['bays', 'o.bay_id'],
+    ];
+
+    /** A reading's columns as the payload of a record's line. */
+    private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id))";
+
     private ?TaskState $state = null;
 
     /** @param list<Entry> $entries */
@@ -43,17 +52,20 @@ final class TaskFile
         $query = SensorTask::query()->toBase()
             ->from('sensor_tasks as t')
             ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
-            ->join('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
-            ->join('vehicle_sheets as v', static fn($on) => $on->on('v.shop_id', 't.shop_id')->on('v.id', 'o.vehicle_sheet_id'))
-            ->join('kits as k', static fn($on) => $on->on('k.shop_id', 't.shop_id')->on('k.id', 'o.kit_id'))
-            ->join('bays as b', static fn($on) => $on->on('b.shop_id', 't.shop_id')->on('b.id', 'o.bay_id'))
             ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
             ->where('t.shop_id', $user->shop_id)
             ->where('t.id', $task)
             ->select([
                 't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations', 'o.version',
-                'c.document as card', 'v.document as sheet', 'k.document as kit', 'b.document as bay', 's.hash', 's.sealed_at',
+                's.hash', 's.sealed_at',
             ]);
+        // One row each by its key: as joins, planning them would take the database longer than finding them.
+        foreach (self::DOCUMENTS as $name => [$table, $column]) {
+            $query->selectSub(
+                static fn(Builder $row) => $row->from($table)->select('document')->whereColumn("$table.shop_id", 't.shop_id')->whereColumn("$table.id", $column),
+                $name,
+            );
+        }
         if ($forWriting) {
             $query->lock('for update of o');
         }
@@ -107,38 +119,22 @@ final class TaskFile
     /** @return list<Entry> in the order they were recorded */
     private static function entries(string $shop, string $task): array
     {
-        $entries = [];
-        foreach (Reading::query()->where('shop_id', $shop)->where('sensor_task_id', $task)->toBase()->get() as $row) {
-            $entries[(int) $row->version] = new ReadingTaken(
-                $row->id,
-                $row->person,
-                self::time($row->recorded_at),
-                $row->call,
-                $row->typed,
-                (float) $row->millimetres,
-                $row->unit,
-                $row->datum_to,
-                $row->strikes_id,
-            );
-        }
-        $events = RecordEvent::query()
+        $of = static fn(string $table, string $kind, string $payload): Builder => DB::table($table)
+            ->selectRaw("version, id, person, recorded_at, $kind as kind, $payload as payload")
             ->where('shop_id', $shop)
-            ->where('sensor_task_id', $task)
-            ->toBase()
-            ->whereIn('kind', RecordDocument::KINDS)
+            ->where('sensor_task_id', $task);
+        $rows = $of('readings', "'reading'", self::READING)
+            ->unionAll($of('record_events', 'kind', 'payload')->whereIn('kind', RecordDocument::KINDS))
+            ->orderBy('version')
             ->get();
-        foreach ($events as $row) {
-            $entries[(int) $row->version] = RecordDocument::entry(
-                $row->kind,
-                $row->id,
-                $row->person,
-                self::time($row->recorded_at),
-                Node::parse($row->payload),
-            );
-        }
-        ksort($entries);
 
-        return array_values($entries);
+        return array_values($rows->map(static fn(\stdClass $row): Entry => RecordDocument::entry(
+            $row->kind,
+            $row->id,
+            $row->person,
+            self::time($row->recorded_at),
+            Node::parse($row->payload),
+        ))->all());
     }
 
     /** PostgreSQL's own form of a moment as ISO 8601 in UTC, to the millisecond. */

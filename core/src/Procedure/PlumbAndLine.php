@@ -61,7 +61,17 @@ final readonly class PlumbAndLine implements School
         'stand.x' => 'the stand\'s place', 'stand.y' => 'the stand\'s place', 'stand.yaw' => 'the stand\'s turn',
     ];
 
-    public function __construct(private ProcedureCard $card, private VehicleSheet $sheet, private Kit $kit) {}
+    /** @var list<Call> */
+    private array $calls;
+
+    private Geometry $nominal;
+
+    public function __construct(private ProcedureCard $card, private VehicleSheet $sheet, private Kit $kit)
+    {
+        $this->calls = $this->makeCalls();
+        $layout = new Layout($this->network([], false));
+        $this->nominal = new Geometry($layout, $layout->start);
+    }
 
     public function lineSteps(): array
     {
@@ -74,14 +84,7 @@ final readonly class PlumbAndLine implements School
 
     public function calls(): array
     {
-        return [
-            new Call('spot-offset', 'Spot off the line', 'Rule from the laser line to the point plumbed under the target', $this->kit->rule->id, sided: true),
-            new Call('spot-along', 'Tape along the line', 'Front mark to the point plumbed under the target', $this->kit->tape->id, between: ['frontMark', 'target']),
-            new Call('split', 'Stand square', 'Stand laser back to the car: how far beside the front mark it strikes', $this->kit->rule->id, sided: true, between: ['stand', 'frontMark']),
-            new Call('height', 'Target height', 'Staff from the floor at the spot', $this->kit->staff->id, datums: array_keys($this->card->target->heights)),
-            new Call('hub-left', 'Check tape, left', 'Left front hub centre to the target', $this->kit->tape->id, check: true, between: ['FL', 'target']),
-            new Call('hub-right', 'Check tape, right', 'Right front hub centre to the target', $this->kit->tape->id, check: true, between: ['FR', 'target']),
-        ];
+        return $this->calls;
     }
 
     public function missing(array $readings): array
@@ -120,9 +123,7 @@ final readonly class PlumbAndLine implements School
 
     public function nominal(): Geometry
     {
-        $layout = new Layout($this->network([], false));
-
-        return new Geometry($layout, $layout->start);
+        return $this->nominal;
     }
 
     public function expected(): array
@@ -164,13 +165,26 @@ final readonly class PlumbAndLine implements School
 
     public function words(string $id): string
     {
-        foreach ($this->calls() as $call) {
+        foreach ($this->calls as $call) {
             if ($call->id === $id) {
                 return lcfirst($call->title);
             }
         }
 
         return self::WORDS[$id] ?? $id;
+    }
+
+    /** @return list<Call> */
+    private function makeCalls(): array
+    {
+        return [
+            new Call('spot-offset', 'Spot off the line', 'Rule from the laser line to the point plumbed under the target', $this->kit->rule->id, sided: true),
+            new Call('spot-along', 'Tape along the line', 'Front mark to the point plumbed under the target', $this->kit->tape->id, between: ['frontMark', 'target']),
+            new Call('split', 'Stand square', 'Stand laser back to the car: how far beside the front mark it strikes', $this->kit->rule->id, sided: true, between: ['stand', 'frontMark']),
+            new Call('height', 'Target height', 'Staff from the floor at the spot', $this->kit->staff->id, datums: array_keys($this->card->target->heights)),
+            new Call('hub-left', 'Check tape, left', 'Left front hub centre to the target', $this->kit->tape->id, check: true, between: ['FL', 'target']),
+            new Call('hub-right', 'Check tape, right', 'Right front hub centre to the target', $this->kit->tape->id, check: true, between: ['FR', 'target']),
+        ];
     }
 
     /**

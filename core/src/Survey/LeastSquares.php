@@ -52,7 +52,7 @@ final class LeastSquares
             $step = $this->step($active, $normal);
             $sum = $this->move($step, $sum);
             if ($this->isStill($step)) {
-                return $this->solution($iteration);
+                return $this->solution($iteration, $active, $normal);
             }
         }
 
@@ -206,9 +206,13 @@ final class LeastSquares
         return true;
     }
 
-    private function solution(int $iterations): Solution
+    /**
+     * The last step moved nothing worth speaking of, so its matrix is that of the solution.
+     *
+     * @param list<int> $active
+     */
+    private function solution(int $iterations, array $active, SymmetricMatrix $normal): Solution
     {
-        [$active, $normal] = $this->normalMatrix();
         $size = $this->layout->size();
         $covariance = array_fill(0, $size * $size, 0.0);
         foreach ($this->layout->priors as $prior) {

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * A reading's round trip beside the least an authenticated request can be, on the served application.
+ *
+ * The two take turns on one kept connection, so that the machine's moods meet both alike. Times are the server's own
+ * (the Server-Timing header), in ms; `wall` is what the client waited. One JSON line per route, then their ratio.
+ */
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Tests\Support\ApiClient;
+use Tests\Support\AppServer;
+use Tests\Support\TestDatabase;
+
+require __DIR__ . '/../vendor/autoload.php';
+
+const ORDERS = 30;
+const READINGS = ['spot-offset' => '14 mm right', 'spot-along' => '1849', 'split' => '12 mm left', 'hub-left' => '2.877 m', 'hub-right' => '2861', 'split ' => '11 mm left', 'spot-along ' => '1848'];
+
+$app = require __DIR__ . '/../bootstrap/app.php';
+assert($app instanceof Application);
+$app->make(Kernel::class)->bootstrap();
+TestDatabase::create('lumbro_test_bench', $app);
+$owner = TestDatabase::owner('lumbro_test_bench');
+for ($i = 0; $i < ORDERS; $i++) {
+    $owner->exec("with o as (insert into repair_orders select shop_id, gen_random_uuid(), 'B$i', vehicle, plate, operations, vehicle_sheet_id, bay_id, kit_id, 0, now() from repair_orders where number = '2471' returning shop_id, id)
+        insert into sensor_tasks select o.shop_id, gen_random_uuid(), o.id, (select procedure_card_id from sensor_tasks t join repair_orders r on r.id = t.repair_order_id where r.number = '2471'), null from o");
+}
+$found = $owner->query("select t.id from sensor_tasks t join repair_orders o on o.id = t.repair_order_id where o.number like 'B%'") ?: throw new RuntimeException('The benchmark has no orders.');
+$tasks = $found->fetchAll(PDO::FETCH_COLUMN);
+
+$server = AppServer::start('lumbro_test_bench');
+try {
+    $api = (new ApiClient($server->address()))->signIn();
+    $took = ['ping' => [], 'reading' => []];
+    $wall = ['ping' => [], 'reading' => []];
+    $time = static function (string $what, Closure $request) use ($api, &$took, &$wall): void {
+        $began = hrtime(true);
+        [$status, $document] = $request();
+        $wall[$what][] = (hrtime(true) - $began) / 1e6;
+        if ($status !== 200) {
+            throw new RuntimeException("$what was answered with $status: " . json_encode($document));
+        }
+        $took[$what][] = (float) substr($api->headers['server-timing'], strlen('app;dur='));
+    };
+    foreach ($tasks as $n => $task) {
+        $version = 0;
+        foreach (READINGS as $call => $typed) {
+            $time('ping', static fn(): array => $api->get('/api/ping'));
+            $time('reading', static function () use ($api, $task, &$version, $call, $typed): array {
+                return $api->write($task, 'readings', $version++, ['call' => trim($call), 'typed' => $typed]);
+            });
+        }
+        if ($n === 4) {
+            // The workers are warm now; what came before does not count.
+            $took = $wall = ['ping' => [], 'reading' => []];
+        }
+    }
+} finally {
+    $server->down();
+}
+
+$at = static function (array $values, float $share): float {
+    sort($values);
+
+    return round($values[(int) floor($share * (count($values) - 1))], 2);
+};
+foreach (['ping', 'reading'] as $what) {
+    echo json_encode([
+        'route' => $what,
+        'requests' => count($took[$what]),
+        'median' => $at($took[$what], 0.5),
+        'p95' => $at($took[$what], 0.95),
+        'wallMedian' => $at($wall[$what], 0.5),
+        'wallP95' => $at($wall[$what], 0.95),
+    ]), "\n";
+}
+echo json_encode(['ratio' => 'reading/ping', 'median' => round($at($took['reading'], 0.5) / $at($took['ping'], 0.5), 2), 'p95' => round($at($took['reading'], 0.95) / $at($took['ping'], 0.95), 2)]), "\n";
