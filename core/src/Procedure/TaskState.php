@@ -9,6 +9,7 @@ use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\Survey\Equation;
 
 /** Where a sensor task stands: a pure function of its record and of what it rests on. */
 final readonly class TaskState
@@ -132,7 +133,8 @@ final readonly class TaskState
     }
 
     /**
-     * What the calls should read: after a move, what was predicted before it; otherwise what the card implies.
+     * What the calls should read: a suspect, what the others say of it; after a move, what was predicted before it;
+     * otherwise what the card implies.
      *
      * @return array<string, float>
      */
@@ -143,6 +145,14 @@ final readonly class TaskState
         if ($position > 0) {
             $before = new SetUp($this->context, $this->record->at($position - 1));
             $expected = ($before->plan($this->record->moves[$position - 1]->kinds)[1] ?? []) + $expected;
+        }
+        foreach ($this->setUp->isConsistent() === false ? $this->setUp->suspects() : [] as $id) {
+            $others = array_diff_key($this->setUp->readings, [$id => 0]);
+            $at = (new SetUp($this->context, $others))->placement?->solution->geometry;
+            $equation = $this->context->school->equations()[$id] ?? null;
+            if ($at !== null && $equation !== null) {
+                $expected[$id] = Equation::of($equation, $at)->value;
+            }
         }
         return $expected;
     }

@@ -81,6 +81,8 @@ final class TaskStateTest extends TestCase
         $task->read(['hub-right' => 2869.0]);
         self::assertSame(['remeasure', 'spot-along'], [$task->state()->present()->kind, $task->state()->present()->call]);
         self::assertSame(Verdict::Unproven, $task->state()->setUp->decision('across')?->verdict);
+        // It is told what the other readings say of it, not where the card wants the target.
+        self::assertEqualsWithDelta(1849.0, $task->state()->expected['spot-along'], 2.0);
 
         $task->correct('spot-along', 1849.0, $misread);
         $state = $task->state();

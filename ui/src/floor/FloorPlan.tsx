@@ -94,7 +94,12 @@ function Drawing(props: {
             : ''
           : ' · stand not measured'}
       </text>
-      <text x={width - 12} y={20} fill={slate.chalkSoft} textAnchor="end">
+      <text
+        x={width < 560 ? 12 : width - 12}
+        y={width < 560 ? 38 : 20}
+        fill={slate.chalkSoft}
+        textAnchor={width < 560 ? 'start' : 'end'}
+      >
         {stance.words}
       </text>
     </svg>

@@ -88,13 +88,16 @@ function Drawing({
       <circle cx={tx} cy={tz} r="5" fill={slate.brass} />
       <text
         x={tx + 16}
-        y={(tz + floor) / 2 + 5}
+        y={floor - 23}
         fill={slate.brass}
         fontFamily={figures}
         fontSize="16"
         fontWeight="700"
       >
-        {words(state, display)}
+        {length(stand.targetHeight ?? spot.height, display)}
+      </text>
+      <text x={tx + 16} y={floor - 7} fill={slate.chalkSoft}>
+        {stand.targetHeight === null ? 'wanted' : `${length(spot.height, display)} wanted`}
       </text>
       <text x={12} y={18} fill={slate.chalkSoft}>
         Side, to scale{error === 0 ? '' : ` · height drawn at ${MAGNIFIED} times its error`}

@@ -31,7 +31,7 @@ describe('angles and chances', () => {
     expect(chance(0.97)).toBe('97 in 100');
     expect(chance(0.9999)).toBe('over 99 in 100');
     expect(chance(0.0004)).toBe('under 1 in 100');
-    expect(chance(1)).toBe('100 in 100');
-    expect(chance(0)).toBe('0 in 100');
+    expect(chance(1)).toBe('over 99 in 100');
+    expect(chance(0)).toBe('under 1 in 100');
   });
 });

@@ -49,10 +49,10 @@ export function degrees(value: number, digits = 2): string {
 /** A chance as people say it: "97 in 100". */
 export function chance(probability: number): string {
   const inHundred = Math.round(probability * 100);
-  if (inHundred === 100 && probability < 1) {
+  if (inHundred === 100) {
     return 'over 99 in 100';
   }
-  if (inHundred === 0 && probability > 0) {
+  if (inHundred === 0) {
     return 'under 1 in 100';
   }
   return `${inHundred} in 100`;

@@ -195,7 +195,7 @@ function Readings({ state }: { state: Workspace }) {
           <TableRow key={reading.id}>
             <TableCell>{reading.title}</TableCell>
             <TableCell>
-              {reading.fate === 'counts' ? reading.typed : <s>{reading.typed}</s>}
+              {reading.fate === 'struck' ? <s>{reading.typed}</s> : reading.typed}
             </TableCell>
             <TableCell>{reading.datum}</TableCell>
             <TableCell>{reading.person}</TableCell>

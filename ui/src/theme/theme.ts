@@ -19,6 +19,7 @@ export const theme = createTheme({
     light: {
       palette: {
         primary: { main: '#7a5410', contrastText: '#fffdf6' },
+        error: { main: '#b3381a', contrastText: '#fffdf6' },
         background: { default: '#efe9dc', paper: '#fffdf6' },
         text: { primary: '#20252b', secondary: '#595345' },
         divider: '#d3cab6',
@@ -28,6 +29,7 @@ export const theme = createTheme({
     dark: {
       palette: {
         primary: { main: '#e0ac55', contrastText: '#1c1a15' },
+        error: { main: '#ff8a66', contrastText: '#1c1a15' },
         background: { default: '#191c20', paper: '#23272c' },
         text: { primary: '#f0eade', secondary: '#b9b1a0' },
         divider: '#3c4148',

@@ -43,7 +43,7 @@ export function Spine({
         aria-hidden
         sx={{
           position: 'absolute',
-          left: 28,
+          left: { xs: 17, lg: 28 },
           top: 0,
           bottom: 24,
           width: '1.5px',
@@ -60,7 +60,7 @@ export function Spine({
             position: 'relative',
             justifyContent: 'flex-start',
             gap: 1.25,
-            px: 2,
+            px: { xs: 0.5, lg: 2 },
             minHeight: 56,
             textAlign: 'left',
             bgcolor: stage.id === shown ? 'background.paper' : 'transparent',

@@ -24,8 +24,8 @@ export function Tally({
       aria-label="Tally"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '136px repeat(4, 1fr) 1.5fr',
-        height: 116,
+        gridTemplateColumns: { xs: 'repeat(3, 1fr)', lg: '136px repeat(4, 1fr) 1.5fr' },
+        height: { xs: 'auto', lg: 116 },
         flexShrink: 0,
         bgcolor: 'background.paper',
         borderTop: 1,
@@ -94,9 +94,10 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
         ) : (
           <>
             {size(respect.deviation)} {respect.direction}
-            <br />±{size(respect.uncertainty)}
-            {respect.probability !== undefined && <> · {chance(respect.probability)}</>}
-            {respect.reason === 'inconsistent' && ' · readings disagree'}
+            <br />
+            {respect.reason === 'inconsistent'
+              ? 'readings disagree'
+              : `±${size(respect.uncertainty)}${respect.probability === undefined ? '' : ` · ${chance(respect.probability)}`}`}
           </>
         )}
       </Typography>

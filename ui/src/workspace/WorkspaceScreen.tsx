@@ -147,22 +147,24 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         sx={{
           display: 'grid',
           flex: 1,
-          gridTemplateColumns: '136px minmax(0, 1fr) 372px',
-          gridTemplateRows: 'minmax(0, 1fr)',
+          gridTemplateColumns: { xs: '104px minmax(0, 1fr)', lg: '136px minmax(0, 1fr) 372px' },
+          gridTemplateRows: { xs: '38vh minmax(0, 1fr)', lg: 'minmax(0, 1fr)' },
           minHeight: 0,
           overflow: 'hidden',
         }}
       >
-        <Spine
-          stages={state.stages}
-          shown={stage}
-          present={present}
-          onShow={(next) => setShown(next === present ? null : next)}
-        />
+        <Box sx={{ gridRow: { xs: '1 / 3', lg: 'auto' }, minHeight: 0 }}>
+          <Spine
+            stages={state.stages}
+            shown={stage}
+            present={present}
+            onShow={(next) => setShown(next === present ? null : next)}
+          />
+        </Box>
         <Box
           sx={{
             display: 'grid',
-            gridTemplateRows: 'minmax(0, 1fr) 132px',
+            gridTemplateRows: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 132px' },
             gap: '2px',
             minHeight: 0,
             bgcolor: 'divider',
@@ -184,7 +186,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               Turn the plan
             </Button>
           </Box>
-          <Box sx={{ position: 'relative' }}>
+          <Box sx={{ position: 'relative', display: { xs: 'none', lg: 'block' } }}>
             <SideView state={state} display={display} />
           </Box>
         </Box>

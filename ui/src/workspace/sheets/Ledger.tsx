@@ -66,7 +66,7 @@ function Line({ reading, onStrike }: { reading: Reading; onStrike: (() => void) 
         </Box>
       </Box>
       <Box
-        component={counts ? 'span' : 's'}
+        component={reading.fate === 'struck' ? 's' : 'span'}
         sx={{
           fontFamily: figures,
           color: counts ? 'text.primary' : 'text.secondary',

@@ -80,7 +80,8 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
       {call.expected !== null && (
         <>
           <Typography sx={{ mt: 1 }}>
-            should read{call.datums.length > 0 ? `, to the ${state.card.heightDatum}` : ''}
+            {isSuspect(call, state) ? 'The other readings say' : 'Should read'}
+            {call.datums.length > 0 ? `, to the ${state.card.heightDatum}` : ''}
           </Typography>
           <Figure
             testId="expected"
@@ -183,7 +184,7 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
       </Warning>
     );
   }
-  if (state.consistent === false && state.suspects.some((suspect) => suspect.id === call.id)) {
+  if (isSuspect(call, state)) {
     return (
       <Warning>
         Measure again: this reading disagrees with the others. It reads {call.reading?.typed}
@@ -216,4 +217,8 @@ function Warning({ children }: { children: ReactNode }) {
       {children}
     </Typography>
   );
+}
+
+function isSuspect(call: Call, state: Workspace): boolean {
+  return state.consistent === false && state.suspects.some((suspect) => suspect.id === call.id);
 }
