@@ -22,8 +22,8 @@ use Lumbro\Core\Record\ReadingTaken;
 /** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees, directions in words. */
 final class TaskStateDocument
 {
-    /** Moves smaller than this need not be made: mm and degrees. */
-    private const NEGLIGIBLE = ['mm' => 0.5, 'degrees' => 0.02];
+    /** A part of a shift smaller than this need not be made, mm. */
+    private const NEGLIGIBLE = 0.5;
 
     private const TITLES = [
         'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height',
@@ -161,22 +161,22 @@ final class TaskStateDocument
     /** @return list<array<string, mixed>> the moves to make now, in their order */
     private static function moves(TaskState $state): array
     {
-        $plan = $state->setUp->plan($state->moves);
         $ahead = $state->context->card->spot->along >= 0;
         $written = [];
+        $made = [];
         foreach ($state->moves as $kind) {
+            // Each move's reading is the one after it and those before it, not after all of them.
+            $made[] = $kind;
+            $plan = $state->setUp->plan($made);
             $parts = match ($kind) {
                 MoveKind::Height => self::heightPart(-($state->setUp->height->deviation ?? 0.0)),
                 MoveKind::Turn => $plan === null ? [] : self::turnPart($plan[0]),
                 MoveKind::Shift => $plan === null ? [] : self::shiftParts($plan[0], $ahead),
             };
-            $written[] = ['kind' => $kind->value, 'parts' => $parts];
+            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($state, $plan[1] ?? [], $kind)];
         }
 
-        return $written === [] ? [] : array_map(static fn(array $move): array => [
-            ...$move,
-            'then' => self::thenRead($state, $plan[1] ?? [], $move['kind']),
-        ], $written);
+        return $written;
     }
 
     /**
@@ -186,12 +186,12 @@ final class TaskStateDocument
      *
      * @return array<string, mixed>|null
      */
-    private static function thenRead(TaskState $state, array $predicted, string $kind): ?array
+    private static function thenRead(TaskState $state, array $predicted, MoveKind $kind): ?array
     {
         $call = match ($kind) {
-            'turn' => 'split',
-            'height' => 'height',
-            default => 'spot-offset',
+            MoveKind::Turn => 'split',
+            MoveKind::Shift => 'spot-offset',
+            MoveKind::Height => 'height',
         };
 
         return isset($predicted[$call])
@@ -222,7 +222,7 @@ final class TaskStateDocument
         ];
         usort($parts, static fn(array $a, array $b): int => $b['amount'] <=> $a['amount']);
 
-        return array_values(array_filter($parts, static fn(array $part): bool => $part['amount'] >= self::NEGLIGIBLE['mm']));
+        return array_values(array_filter($parts, static fn(array $part): bool => $part['amount'] >= self::NEGLIGIBLE));
     }
 
     /** @return list<array<string, mixed>> */

@@ -71,6 +71,20 @@ final class TaskStateTest extends TestCase
         self::assertEqualsWithDelta(26.0, $after->expected['split'], 1.0);
     }
 
+    public function testEachMoveSaysWhatIsReadRightAfterIt(): void
+    {
+        // 14 mm to the right and turned by 2.2 degrees, which throws the stand's laser 61 mm further.
+        $state = (new DemoTask())->prepared()->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 61.0, 'height' => 642.0, 'hub-left' => 2875.0])->state();
+        $moves = json_decode((string) json_encode(TaskStateDocument::write($state)['moves']), true);
+        self::assertIsArray($moves);
+        self::assertSame(['turn', 'shift'], array_column($moves, 'kind'));
+        $then = array_column($moves, 'then');
+        $expected = array_column($then, 'expected', 'call');
+        // Square but not yet shifted, the laser strikes as far aside as the stand stands.
+        self::assertEqualsWithDelta(-17.3, $expected['split'], 0.5);
+        self::assertEqualsWithDelta(0.0, $expected['spot-offset'], 1e-6);
+    }
+
     public function testAMisreadTapeIsAskedForAgainAndTheCorrectionStrikesIt(): void
     {
         $task = (new DemoTask())->prepared()->read(['spot-offset' => 0.0, 'spot-along' => 1894.0]);

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Numeric;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Lumbro\Core\Numeric\SymmetricMatrix;
+use PHPUnit\Framework\TestCase;
+
+final class SymmetricMatrixTest extends TestCase
+{
+    use TestTrait;
+
+    public function testSolvesAndInvertsWhatItIsGiven(): void
+    {
+        $this->limitTo(50)->forAll(Generators::vector(12, Generators::choose(-50, 50)))->then(function (array $numbers): void {
+            $cells = $this->gram(array_values(array_filter($numbers, is_int(...))), 3);
+            $matrix = new SymmetricMatrix(3, $cells);
+            if (! $matrix->factorise()) {
+                self::assertNotSame([], $matrix->nullVectors());
+
+                return;
+            }
+            $inverse = $matrix->inverse();
+            $solved = $matrix->solve([1.0, 2.0, 3.0]);
+            for ($i = 0; $i < 3; $i++) {
+                $back = 0.0;
+                for ($j = 0; $j < 3; $j++) {
+                    $back += $cells[3 * $i + $j] * $solved[$j];
+                    $unit = 0.0;
+                    for ($k = 0; $k < 3; $k++) {
+                        $unit += $cells[3 * $i + $k] * $inverse[3 * $k + $j];
+                    }
+                    self::assertEqualsWithDelta($i === $j ? 1.0 : 0.0, $unit, 1e-6);
+                }
+                self::assertEqualsWithDelta($i + 1, $back, 1e-6);
+            }
+        });
+    }
+
+    public function testMillimetresAndRadiansAreScaledBeforeTheyAreCompared(): void
+    {
+        // Two unknowns ten million times apart in size, and yet quite independent.
+        $matrix = new SymmetricMatrix(2, [1e14, 1.0, 1.0, 1.0]);
+        self::assertTrue($matrix->factorise());
+        self::assertSame([], $matrix->nullVectors());
+    }
+
+    public function testAnUnknownWithoutAnyEquationIsItsOwnNullVector(): void
+    {
+        $matrix = new SymmetricMatrix(3, [2.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 3.0]);
+        self::assertFalse($matrix->factorise());
+        $vectors = $matrix->nullVectors();
+        self::assertCount(1, $vectors);
+        self::assertEqualsWithDelta([0.0, 1.0, 0.0], array_map(abs(...), $vectors[0]), 1e-12);
+    }
+
+    public function testTwoUnknownsThatOnlyTheirSumFixesAreBothNamed(): void
+    {
+        $matrix = new SymmetricMatrix(2, [4.0, 4.0, 4.0, 4.0]);
+        self::assertFalse($matrix->factorise());
+        self::assertEqualsWithDelta([M_SQRT1_2, M_SQRT1_2], array_map(abs(...), $matrix->nullVectors()[0]), 1e-9);
+    }
+
+    /**
+     * AᵀA of a matrix with so many columns.
+     *
+     * @param list<int> $a row after row
+     *
+     * @return list<float>
+     */
+    private function gram(array $a, int $columns): array
+    {
+        $cells = [];
+        for ($i = 0; $i < $columns; $i++) {
+            for ($j = 0; $j < $columns; $j++) {
+                $sum = 0.0;
+                for ($row = 0; $row < intdiv(count($a), $columns); $row++) {
+                    $sum += $a[$row * $columns + $i] * $a[$row * $columns + $j];
+                }
+                $cells[] = $sum;
+            }
+        }
+
+        return $cells;
+    }
+}
