@@ -5,5 +5,5 @@ export default defineConfig({
   base: '/build/',
   plugins: [react()],
   build: { outDir: '../public/build', emptyOutDir: true, manifest: true },
-  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts' },
+  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts', testTimeout: 30_000 },
 });

@@ -27,10 +27,4 @@ final readonly class Network
         public array $instruments,
         public array $observations,
     ) {}
-
-    /** The same unknowns with other observations. */
-    public function with(Observation ...$observations): self
-    {
-        return new self($this->points, $this->bodies, $this->headings, $this->instruments, array_values($observations));
-    }
 }

@@ -108,7 +108,7 @@ final class PlacementTest extends TestCase
         $row = [];
         $truth = new Geometry($layout = new Layout($network), $layout->start);
         $taken = new AxisOffset('split-rear', 'stand', 'B', $split->predict($truth, $row), 1.5);
-        $kept = Placement::of($scene->task($network->with(...[...$network->observations, $taken])))->deviations['yaw']->uncertainty;
+        $kept = Placement::of($scene->task(Scene::observed($network, ...[...$network->observations, $taken])))->deviations['yaw']->uncertainty;
         self::assertEqualsWithDelta($kept, $promised['uncertainty'], 1e-9);
     }
 

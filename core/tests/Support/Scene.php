@@ -55,6 +55,12 @@ final readonly class Scene
         return $this->bare($this->observations(static fn(string $id): float => $observations[$id], $checks));
     }
 
+    /** The same unknowns with other observations. */
+    public static function observed(Network $network, Observation ...$observations): Network
+    {
+        return new Network($network->points, $network->bodies, $network->headings, $network->instruments, array_values($observations));
+    }
+
     public function task(Network $network): PlacementTask
     {
         return new PlacementTask(

@@ -74,7 +74,7 @@ final class LeastSquaresTest extends TestCase
     {
         $errors = ['along' => 45];
         $network = (new Scene())->network($errors);
-        $fewer = LeastSquares::solve($network->with(...array_slice($network->observations, 0, 4)));
+        $fewer = LeastSquares::solve(Scene::observed($network, ...array_slice($network->observations, 0, 4)));
         self::assertSame(1, $fewer->degreesOfFreedom);
         self::assertContains('along', $fewer->suspects());
         self::assertContains('left', $fewer->suspects());
@@ -83,7 +83,7 @@ final class LeastSquaresTest extends TestCase
     public function testAnAddedReadingNeverIncreasesAnUncertainty(): void
     {
         $network = (new Scene())->network();
-        $before = LeastSquares::solve($network->with(...array_slice($network->observations, 0, 3)));
+        $before = LeastSquares::solve(Scene::observed($network, ...array_slice($network->observations, 0, 3)));
         $after = LeastSquares::solve($network);
         foreach (['stand', 'target', 'sensor', 'A'] as $point) {
             foreach ([0, 1] as $axis) {
@@ -97,7 +97,7 @@ final class LeastSquaresTest extends TestCase
     {
         $network = (new Scene())->network([], false);
         try {
-            LeastSquares::solve($network->with($network->observations[0], $network->observations[1]));
+            LeastSquares::solve(Scene::observed($network, $network->observations[0], $network->observations[1]));
             self::fail('A stand without its turn was solved.');
         } catch (Underdetermined $failure) {
             self::assertContains('stand.yaw', $failure->unfixed());

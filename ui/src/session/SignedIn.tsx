@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useState, type ReactNode } from 'react';
 import { SignInForm } from './SignInForm';
-import { usePerson } from './usePerson';
+import { useHasLeft, usePerson } from './usePerson';
 
 /**
  * Shows the application to people who have signed in. A session that ends later is renewed over the open screen,
@@ -11,6 +11,7 @@ import { usePerson } from './usePerson';
  */
 export function SignedIn({ children }: { children: ReactNode }) {
   const person = usePerson();
+  const left = useHasLeft();
   const [everSignedIn, setEverSignedIn] = useState(false);
   if (person.data && !everSignedIn) {
     setEverSignedIn(true);
@@ -28,7 +29,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
       </Box>
     );
   }
-  if (person.data === null && !everSignedIn) {
+  if (person.data === null && (left || !everSignedIn)) {
     return (
       <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
         <SignInForm title="Lumbro" note="Set-up, proof and record of radar sensor calibrations." />

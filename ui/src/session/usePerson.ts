@@ -3,6 +3,7 @@ import { answer, client, Refused } from '../api/client';
 import type { Person } from '../api/types';
 
 const KEY = ['person'];
+const LEFT = ['left'];
 
 /** Who is signed in; null where nobody is. */
 export function usePerson() {
@@ -30,7 +31,10 @@ export function useSignIn() {
       await answer(client.GET('/api/csrf'));
       return answer(client.POST('/api/session', { body: account }));
     },
-    onSuccess: (person) => queries.setQueryData(KEY, person),
+    onSuccess: (person) => {
+      queries.setQueryData(LEFT, false);
+      queries.setQueryData(KEY, person);
+    },
   });
 }
 
@@ -39,10 +43,17 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => answer(client.DELETE('/api/session')),
     onSettled: () => {
-      queries.clear();
+      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
+      queries.setQueryData(LEFT, true);
       queries.setQueryData(KEY, null);
     },
   });
+}
+
+/** Whether the person signed out on purpose: then nothing of the shop stays on the screen. */
+export function useHasLeft(): boolean {
+  return useQuery({ queryKey: LEFT, queryFn: () => false, initialData: false, staleTime: Infinity })
+    .data;
 }
 
 /** Marks the session as ended, so that the sign-in form stands over the screen. */

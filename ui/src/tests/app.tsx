@@ -1,0 +1,110 @@
+import { ThemeProvider } from '@mui/material/styles';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { vi } from 'vitest';
+import type { Problem } from '../api/types';
+import { App } from '../App';
+import { theme } from '../theme/theme';
+
+export interface Sent {
+  method: string;
+  path: string;
+  body: Record<string, unknown>;
+}
+
+type Answer = { status?: number; body?: unknown } | 'no connection';
+
+/** A server that answers what it is told to, and remembers what it was sent. */
+export class FakeServer {
+  readonly sent: Sent[] = [];
+
+  private readonly answers = new Map<string, Answer[]>();
+
+  constructor() {
+    this.on('GET /api/csrf', { status: 204 });
+    this.on('GET /api/session', {
+      body: {
+        name: 'Ilse Corrant',
+        email: 'ilse@copperlane.example',
+        role: 'technician',
+        shop: 'Copper Lane Body Works',
+      },
+    });
+    vi.stubGlobal('fetch', (input: RequestInfo | URL) => this.answer(input));
+    // jsdom has no layout: the plan is drawn in a room of this size.
+    vi.stubGlobal(
+      'ResizeObserver',
+      class {
+        constructor(
+          private readonly tell: (
+            entries: { contentRect: { width: number; height: number } }[],
+          ) => void,
+        ) {}
+        observe() {
+          this.tell([{ contentRect: { width: 770, height: 500 } }]);
+        }
+        disconnect() {}
+      },
+    );
+  }
+
+  /** Answers in turn; the last one stays. */
+  on(request: string, ...answers: Answer[]): this {
+    this.answers.set(request, answers);
+    return this;
+  }
+
+  writes(): Sent[] {
+    return this.sent.filter((request) => request.method === 'POST');
+  }
+
+  private async answer(input: RequestInfo | URL): Promise<Response> {
+    const request =
+      input instanceof Request ? input : new Request(new URL(input.toString(), 'http://localhost'));
+    const path = new URL(request.url).pathname;
+    const text = request.method === 'GET' ? '' : await request.text();
+    this.sent.push({
+      method: request.method,
+      path,
+      body: text === '' ? {} : (JSON.parse(text) as Record<string, unknown>),
+    });
+    const known = this.answers.get(`${request.method} ${path}`) ?? [];
+    const answer = known.length > 1 ? known.shift() : known[0];
+    if (answer === undefined || answer === 'no connection') {
+      throw new TypeError('Failed to fetch');
+    }
+    const status = answer.status ?? 200;
+    return new Response(answer.body === undefined ? null : JSON.stringify(answer.body), {
+      status,
+      headers: { 'Content-Type': status < 400 ? 'application/json' : 'application/problem+json' },
+    });
+  }
+}
+
+export function problem(over: Partial<Problem>): Problem {
+  return {
+    type: 'about:blank',
+    title: 'Refused',
+    status: 422,
+    code: 'invalid-input',
+    path: null,
+    ...over,
+  };
+}
+
+/** Opens the application at an address. */
+export function openAt(path: string) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  render(
+    <ThemeProvider theme={theme}>
+      <QueryClientProvider client={queries}>
+        <MemoryRouter initialEntries={[path]}>
+          <App />
+        </MemoryRouter>
+      </QueryClientProvider>
+    </ThemeProvider>,
+  );
+  return userEvent.setup({ delay: null });
+}
