@@ -109,7 +109,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
         p: 2,
         border: 1,
         borderColor: 'divider',
-        '@media print': { border: 0, p: 0 },
+        '@media print': { border: 0, p: 0, bgcolor: '#fff' },
       }}
     >
       <Typography variant="h2" sx={{ mb: 1 }}>

@@ -74,6 +74,11 @@ function tolerance(respect: Respect, display: LengthDisplay): string {
   return respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
 }
 
+/** A figure with its direction, which a figure that shows as nothing does not have. */
+function said(figure: string, direction: string | undefined): string {
+  return /[1-9]/.test(figure) ? `${figure} ${direction}` : figure;
+}
+
 function RespectCell({ respect, display }: { respect: Respect; display: LengthDisplay }) {
   const size = (value: number) =>
     respect.unit === 'mm' ? length(value, display, display === 'mm' ? 1 : 0) : degrees(value);
@@ -93,7 +98,7 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
           'no reading yet'
         ) : (
           <>
-            {size(respect.deviation)} {respect.direction}
+            {said(size(respect.deviation), respect.direction)}
             <br />
             {respect.reason === 'inconsistent'
               ? 'readings disagree'

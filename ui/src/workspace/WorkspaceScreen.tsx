@@ -55,6 +55,13 @@ export function WorkspaceScreen() {
   );
 }
 
+/** The last weight is full once the record is sealed. */
+function closed(stages: Workspace['stages']): Workspace['stages'] {
+  return stages.map((stage) =>
+    stage.id === 'close' ? { ...stage, state: 'full', note: 'sealed' } : stage,
+  );
+}
+
 function stageOf(state: Workspace): StageId {
   switch (state.present.kind) {
     case 'prepare':
@@ -155,7 +162,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
       >
         <Box sx={{ gridRow: { xs: '1 / 3', lg: 'auto' }, minHeight: 0 }}>
           <Spine
-            stages={state.stages}
+            stages={sealed ? closed(state.stages) : state.stages}
             shown={stage}
             present={present}
             onShow={(next) => setShown(next === present ? null : next)}

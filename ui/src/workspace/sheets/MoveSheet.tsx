@@ -38,9 +38,7 @@ export function MoveSheet({
   return (
     <Sheet
       title={
-        state.moves.length > 1
-          ? 'Make these moves, in this order'
-          : VERBS[state.moves[0]?.kind ?? 'shift']
+        state.moves.length > 1 ? 'Moves, in this order' : VERBS[state.moves[0]?.kind ?? 'shift']
       }
       testId="moves"
     >
@@ -75,8 +73,10 @@ export function MoveSheet({
           })}
           {move.then && (
             <Typography color="text.secondary">
-              then “{move.then.title}” should read{' '}
-              <b>{expectedReading(move.then.expected, move.then.call !== 'height', display)}</b>
+              then “{move.then.title}” reads{' '}
+              <b style={{ whiteSpace: 'nowrap' }}>
+                {expectedReading(move.then.expected, move.then.call !== 'height', display)}
+              </b>
             </Typography>
           )}
         </Box>
