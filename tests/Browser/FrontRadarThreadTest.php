@@ -151,6 +151,7 @@ final class FrontRadarThreadTest extends BrowserCase
         self::assertStringContainsString('towards the car', $shown);
         $this->browser->keys('f');
         $this->browser->waitForText('[data-testid=far-view]', 'towards the car\'s left');
+        $this->assertAccessible('far view');
         $this->browser->keys('f');
         $this->assertAccessible('moves');
         $this->browser->keys('d');

@@ -15,6 +15,7 @@ final class KeyboardTest extends BrowserCase
         $browser->media('screen', 'dark');
         $browser->visit('/');
         $browser->find('#email');
+        $this->assertAccessible('sign-in, dark');
         $browser->keys('ilse@copperlane.example' . WebDriverKeys::TAB . 'plumb-and-line' . WebDriverKeys::ENTER);
         $browser->waitForText('li', '2471');
         $this->assertAccessible('today, dark');
@@ -23,6 +24,8 @@ final class KeyboardTest extends BrowserCase
         $browser->find('[data-testid=owed]');
         $this->tabTo('Begin');
         $browser->keys(WebDriverKeys::ENTER);
+        $browser->find('[data-testid=question]');
+        $this->assertAccessible('preparation, dark');
         foreach (['Tyre', 'Boot', 'Wheels', 'Supply', 'Front bumper', 'Zone', 'Front mark', 'Rear mark', 'Laser'] as $question) {
             $browser->waitForText('[data-testid=question]', $question);
             $browser->keys('y');
@@ -57,6 +60,7 @@ final class KeyboardTest extends BrowserCase
         $browser->waitForText('[data-testid=floor-plan]', 'facing the car');
         $browser->keys('?');
         $browser->waitForText('[role=dialog]', 'Keys');
+        $this->assertAccessible('keys');
         $browser->keys(WebDriverKeys::ESCAPE);
         $before = count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-fate=counts]')));
         $browser->keys('u');

@@ -115,6 +115,27 @@ final class RecordTest extends FeatureCase
         self::assertSame('lumbro_app', DB::selectOne('select current_user as who')->who);
     }
 
+    public function testAGeometryThatCannotBeIsSaidAndBarsTheRun(): void
+    {
+        // A check tape of 1 mm to a target two metres away, and a stand 90 m off.
+        foreach (['spot-offset' => '0', 'spot-along' => '90 m', 'split' => '95 m left', 'hub-left' => '1 mm', 'hub-right' => '1 mm'] as $call => $typed) {
+            $state = $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+        }
+        self::assertTrue($state->json('failure') !== null || $state->json('consistent') === false);
+        self::assertFalse($state->json('mayRun'));
+        self::assertCount(5, (array) $state->json('ledger'));
+        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+    }
+
+    public function testASetUpOfTooFewReadingsIsShownAsFarAsItGoes(): void
+    {
+        $this->write('readings', ['call' => 'spot-offset', 'typed' => '14 mm right'])
+            ->assertOk()
+            ->assertJsonPath('verdicts.1.verdict', 'out')
+            ->assertJsonPath('verdicts.0.verdict', 'not-measured')
+            ->assertJsonPath('ifRunNow', null);
+    }
+
     public function testAnotherShopsTasksAreNotThere(): void
     {
         $task = $this->task();
