@@ -87,7 +87,8 @@ final class NetworkDocument
         $headings = [];
         foreach ($solution->network->headings as $heading) {
             $value = $at->heading($heading->name);
-            $headings[$heading->name] = ['deg' => Angle::degrees($value->value), 's' => rad2deg($solution->uncertainty($value))];
+            // Not brought into one turn: it stays the heading that was given, as near as it was found.
+            $headings[$heading->name] = ['deg' => rad2deg($value->value), 's' => rad2deg($solution->uncertainty($value))];
         }
 
         return [

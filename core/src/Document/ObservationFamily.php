@@ -7,55 +7,76 @@ namespace Lumbro\Core\Document;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Survey\Observation\Along;
 use Lumbro\Core\Survey\Observation\AxisOffset;
+use Lumbro\Core\Survey\Observation\Beam;
+use Lumbro\Core\Survey\Observation\Bearing;
 use Lumbro\Core\Survey\Observation\Distance;
+use Lumbro\Core\Survey\Observation\HeadingDifference;
 use Lumbro\Core\Survey\Observation\Line;
+use Lumbro\Core\Survey\Observation\MirrorReturn;
 use Lumbro\Core\Survey\Observation\Observation;
 use Lumbro\Core\Survey\Observation\Offset;
+use Lumbro\Core\Survey\Observation\RelativeBearing;
 
 /** Reads the observation types of a network document. A further type is one entry here and one class. */
 final class ObservationFamily
 {
-    private const TYPES = ['distance', 'offset', 'along', 'axisOffset'];
+    /** Type → its own fields, required and optional. */
+    private const FIELDS = [
+        'distance' => [['from', 'to'], ['dz', 'instrument']],
+        'offset' => [['point', 'line'], ['instrument']],
+        'along' => [['point', 'line'], ['origin', 'instrument']],
+        'axisOffset' => [['body', 'point'], ['instrument']],
+        'beam' => [['from', 'heading', 'body'], ['instrument']],
+        'return' => [['from', 'heading', 'body'], ['mirror', 'instrument']],
+        'headingDifference' => [['headings'], []],
+        'relativeBearing' => [['body', 'point'], []],
+        'bearing' => [['from', 'to'], []],
+    ];
 
     /** @param bool $measured false for a candidate, which has no value yet */
     public static function read(Node $node, Names $names, bool $measured = true): Observation
     {
-        $type = $node->members()['type'] ?? throw InvalidInput::missing($node->path, 'type');
-        $fields = match ($type->oneOf(self::TYPES)) {
-            'distance' => [['from', 'to'], ['dz']],
-            'offset' => [['point', 'line'], []],
-            'along' => [['point', 'line'], ['origin']],
-            default => [['body', 'point'], []],
-        };
-        $required = ['id', 'type', 's', ...$fields[0], ...($measured ? ['value'] : [])];
-        $field = $node->fields($required, [...$fields[1], 'instrument']);
+        $type = ($node->members()['type'] ?? throw InvalidInput::missing($node->path, 'type'))->oneOf(array_keys(self::FIELDS));
+        [$required, $optional] = self::FIELDS[$type];
+        $f = $node->fields(['id', 'type', 's', ...$required, ...($measured ? ['value'] : [])], $optional);
+        $id = $names->observation($f['id']);
+        $value = isset($f['value']) ? $f['value']->number() : null;
+        $s = $f['s']->positive();
+        $instrument = isset($f['instrument']) ? $names->instrument($f['instrument']) : null;
+        // Angles come in degrees.
+        $angle = $value === null ? null : deg2rad($value);
 
-        $id = $names->observation($field['id']);
-        $value = isset($field['value']) ? $field['value']->number() : null;
-        $s = $field['s']->positive();
-        $instrument = isset($field['instrument']) ? $names->instrument($field['instrument']) : null;
+        switch ($type) {
+            case 'distance':
+                [$from, $to] = $names->distinct($f['from'], $f['to']);
 
-        return match ($type->text()) {
-            'distance' => new Distance(
-                $id,
-                ...$names->distinct($field['from'], $field['to']),
-                value: $value,
-                s: $s,
-                dz: isset($field['dz']) ? $field['dz']->number() : 0.0,
-                instrument: $instrument,
-            ),
-            'offset' => new Offset($id, $names->point($field['point']), self::line($field['line'], $names), $value, $s, $instrument),
-            'along' => new Along(
-                $id,
-                $names->point($field['point']),
-                $line = self::line($field['line'], $names),
-                isset($field['origin']) ? $names->point($field['origin']) : $line->from,
-                $value,
-                $s,
-                $instrument,
-            ),
-            default => new AxisOffset($id, $names->body($field['body']), $names->point($field['point']), $value, $s, $instrument),
-        };
+                return new Distance($id, $from, $to, $value, $s, isset($f['dz']) ? $f['dz']->number() : 0.0, $instrument);
+            case 'offset':
+                return new Offset($id, $names->point($f['point']), self::line($f['line'], $names), $value, $s, $instrument);
+            case 'along':
+                $line = self::line($f['line'], $names);
+                $origin = isset($f['origin']) ? $names->point($f['origin']) : $line->from;
+
+                return new Along($id, $names->point($f['point']), $line, $origin, $value, $s, $instrument);
+            case 'axisOffset':
+                return new AxisOffset($id, $names->body($f['body']), $names->point($f['point']), $value, $s, $instrument);
+            case 'beam':
+                return new Beam($id, $names->point($f['from']), $names->heading($f['heading']), $names->body($f['body']), $value, $s, $instrument);
+            case 'return':
+                $mirror = isset($f['mirror']) ? $names->heading($f['mirror']) : null;
+
+                return new MirrorReturn($id, $names->point($f['from']), $names->heading($f['heading']), $names->body($f['body']), $mirror, $value, $s, $instrument);
+            case 'headingDifference':
+                [$first, $second] = $f['headings']->items(2);
+
+                return new HeadingDifference($id, $names->heading($first), $names->heading($second), $angle, deg2rad($s));
+            case 'relativeBearing':
+                return new RelativeBearing($id, $names->body($f['body']), $names->point($f['point']), $angle, deg2rad($s));
+            default:
+                [$from, $to] = $names->distinct($f['from'], $f['to']);
+
+                return new Bearing($id, $from, $to, $angle, deg2rad($s));
+        }
     }
 
     private static function line(Node $node, Names $names): Line

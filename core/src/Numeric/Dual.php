@@ -38,6 +38,14 @@ final readonly class Dual
         );
     }
 
+    /** Divided by another, which must not be zero. */
+    public function over(self $other): self
+    {
+        $value = $this->value / $other->value;
+
+        return new self($value, self::combine($this->gradient, 1 / $other->value, $other->gradient, -$value / $other->value));
+    }
+
     public function scaled(float $factor): self
     {
         return new self($this->value * $factor, self::combine($this->gradient, $factor, [], 0));

@@ -150,7 +150,7 @@ final readonly class Placement
         } else {
             $from = $place->design === null
                 ? $sensor
-                : $frame->shifted($at->point($place->design['from']), $place->design['along'], $place->design['across']);
+                : $frame->shifted($frame->foot($at->point($place->design['from'])), $place->design['along'], $place->design['across']);
             $specified = Dual::atan2($required[1]->minus($from[1]), $required[0]->minus($from[0]));
         }
 

@@ -64,6 +64,18 @@ final class Geometry
         $this->add($row, $this->layout->yaw[$body], $g);
     }
 
+    /** @param array<int, float> $row */
+    public function traceHeading(array &$row, string $heading, float $g): void
+    {
+        $this->add($row, $this->layout->heading[$heading], $g);
+    }
+
+    /** A heading, rad. */
+    public function headingOf(string $name): float
+    {
+        return $this->state[$this->layout->heading[$name]];
+    }
+
     /**
      * The point's coordinates with their gradients.
      *

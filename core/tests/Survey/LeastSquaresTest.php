@@ -7,11 +7,16 @@ namespace Lumbro\Core\Tests\Survey;
 use Eris\Generators;
 use Eris\TestTrait;
 use Lumbro\Core\Failure\Underdetermined;
+use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 use Lumbro\Core\Survey\LeastSquares;
 use Lumbro\Core\Survey\Network;
+use Lumbro\Core\Survey\Observation\Beam;
 use Lumbro\Core\Survey\Observation\Distance;
+use Lumbro\Core\Survey\Observation\MirrorReturn;
 use Lumbro\Core\Survey\SurveyPoint;
 use Lumbro\Core\Tests\Support\Scene;
+use Lumbro\Core\Tests\Support\WheelLaserScene;
 use PHPUnit\Framework\TestCase;
 
 final class LeastSquaresTest extends TestCase
@@ -32,6 +37,19 @@ final class LeastSquaresTest extends TestCase
         self::assertEqualsWithDelta(($b ** 2 - $a ** 2) / (2 * $track), $solution->geometry->y['P'], 1e-6);
         self::assertSame(0, $solution->degreesOfFreedom);
         self::assertNull($solution->isConsistent());
+    }
+
+    public function testParallelWheelBeamsAndAMirrorGiveTheHandFormulas(): void
+    {
+        // Scales L and R put the bar's middle (R − L)/2 off the line; a bar turned by ψ shifts the return by −d·tan 2ψ.
+        [$distance, $middle, $turn] = [4200.0, 13.0, 0.004];
+        $at = new Geometry($layout = new Layout(WheelLaserScene::network($distance, $middle, $turn, 0.0, 0.0)), $layout->start);
+        $row = [];
+        $left = (new Beam('l', 'RL', 'left', 'bar', null, 1.0))->predict($at, $row);
+        $right = (new Beam('r', 'RR', 'right', 'bar', null, 1.0))->predict($at, $row);
+        self::assertEqualsWithDelta($middle, (abs($right) - abs($left)) / 2 * cos($turn), 1e-6);
+        $met = $distance - (800 - $middle) * tan($turn);
+        self::assertEqualsWithDelta(-$met * tan(2 * $turn), (new MirrorReturn('m', 'RL', 'left', 'bar', null, null, 1.0))->predict($at, $row), 1e-6);
     }
 
     public function testARigidMotionChangesNothingThatItShouldNot(): void
