@@ -35,7 +35,16 @@ final readonly class RunSensor
                 return new RunFailed($body->id, $user->name, $now, $failure->getMessage());
             }
 
-            return new RunMade($body->id, $user->name, $now, $answer->azimuth, $answer->elevation, $answer->echoLevel, $answer->message);
+            return new RunMade(
+                $body->id,
+                $user->name,
+                $now,
+                $answer->azimuth,
+                $answer->elevation,
+                $answer->echoLevel,
+                $answer->message,
+                $file->state()->reliance(),
+            );
         });
     }
 }

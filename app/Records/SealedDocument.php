@@ -9,6 +9,7 @@ use App\Models\User;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\TaskStateDocument;
 use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Version;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
 final class SealedDocument
@@ -27,6 +28,7 @@ final class SealedDocument
             'sealedAt' => $now,
             'handover' => $handover,
             'basis' => [
+                'core' => Version::NUMBER,
                 'card' => json_decode($file->row->card, false, 64, JSON_THROW_ON_ERROR),
                 'vehicle' => json_decode($file->row->sheet, false, 64, JSON_THROW_ON_ERROR),
                 'kit' => json_decode($file->row->kit, false, 64, JSON_THROW_ON_ERROR),

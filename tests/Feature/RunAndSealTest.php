@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\SealedRecord;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** The interlock, the run, the verdict and the seal. */
@@ -23,6 +24,9 @@ final class RunAndSealTest extends FeatureCase
         $this->workUntil('run');
         $scenario = json_decode($this->file()->row->scenario, true);
         $run = $this->write('runs', [])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds');
+        $kept = json_decode((string) DB::table('record_events')->where('kind', 'run')->where('sensor_task_id', $this->task())->value('payload'), true);
+        self::assertSame(['along', 'across', 'yaw', 'height'], array_intersect(['along', 'across', 'yaw', 'height'], array_keys($kept['reliedOn']['verdicts'])));
+        self::assertSame(['holds'], array_values(array_unique(array_column($kept['reliedOn']['verdicts'], 'verdict'))));
         self::assertEqualsWithDelta($scenario['mount']['azimuth'], $run->json('runs.0.azimuth.misalignment'), 3 * $run->json('runs.0.azimuth.uncertainty'));
         self::assertEqualsWithDelta($scenario['mount']['elevation'], $run->json('runs.0.elevation.misalignment'), 3 * $run->json('runs.0.elevation.uncertainty'));
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\AnswerKind;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\ReadingStruck;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\RunFailed;
 use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Record\RunReleased;
@@ -66,7 +68,7 @@ final class RecordDocument
             case 'run-failed':
                 return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());
             default:
-                $f = $payload->fields(['azimuth', 'elevation', 'echoLevel', 'message']);
+                $f = $payload->fields(['azimuth', 'elevation', 'echoLevel', 'message'], ['reliedOn']);
 
                 return new RunMade(
                     $id,
@@ -76,6 +78,7 @@ final class RecordDocument
                     $f['elevation']->number(),
                     $f['echoLevel']->number(),
                     $f['message']->text(),
+                    isset($f['reliedOn']) ? self::reliance($f['reliedOn']) : null,
                 );
         }
     }
@@ -101,9 +104,29 @@ final class RecordDocument
             $entry instanceof RunMade => ['kind' => 'run', 'payload' => [
                 'azimuth' => $entry->azimuth, 'elevation' => $entry->elevation,
                 'echoLevel' => $entry->echoLevel, 'message' => $entry->message,
+                ...($entry->reliedOn === null ? [] : ['reliedOn' => [
+                    'core' => $entry->reliedOn->core,
+                    'verdicts' => (object) $entry->reliedOn->verdicts,
+                ]]),
             ]],
             $entry instanceof RunFailed => ['kind' => 'run-failed', 'payload' => ['message' => $entry->message]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };
+    }
+
+    private static function reliance(Node $node): Reliance
+    {
+        $f = $node->fields(['core', 'verdicts']);
+        $verdicts = [];
+        foreach ($f['verdicts']->members() as $name => $found) {
+            $v = $found->fields(['deviation', 'uncertainty', 'verdict']);
+            $verdicts[(string) $name] = [
+                'deviation' => $v['deviation']->number(),
+                'uncertainty' => $v['uncertainty']->notNegative(),
+                'verdict' => $v['verdict']->oneOf(array_column(Verdict::cases(), 'value')),
+            ];
+        }
+
+        return new Reliance($f['core']->text(), $verdicts);
     }
 }

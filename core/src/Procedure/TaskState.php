@@ -8,8 +8,10 @@ use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\TaskRecord;
 use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\Version;
 
 /** Where a sensor task stands: a pure function of its record and of what it rests on. */
 final readonly class TaskState
@@ -53,6 +55,33 @@ final readonly class TaskState
     public function mayRun(): bool
     {
         return $this->bars === [] || $this->record->release !== null;
+    }
+
+    /** What a run started now would rest on. */
+    public function reliance(): Reliance
+    {
+        $verdicts = [];
+        foreach (['along', 'across', 'yaw'] as $name) {
+            $deviation = $this->setUp->deviation($name);
+            if ($deviation?->decision !== null) {
+                $unit = $deviation->angular ? rad2deg(1) : 1.0;
+                $verdicts[$name] = [
+                    'deviation' => $deviation->value() * $unit,
+                    'uncertainty' => $deviation->uncertainty * $unit,
+                    'verdict' => $deviation->decision->verdict->value,
+                ];
+            }
+        }
+        $height = $this->setUp->height;
+        if ($height !== null) {
+            $verdicts['height'] = [
+                'deviation' => $height->deviation,
+                'uncertainty' => $height->uncertainty,
+                'verdict' => $height->decision->verdict->value,
+            ];
+        }
+
+        return new Reliance(Version::NUMBER, $verdicts);
     }
 
     /** The verdict of the last run; null before the first. */

@@ -15,6 +15,7 @@ final readonly class RunMade extends Entry
         public float $elevation,
         public float $echoLevel,
         public string $message,
+        public ?Reliance $reliedOn = null,
     ) {
         parent::__construct($id, $person, $at);
     }

@@ -11,6 +11,7 @@ use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -64,6 +65,7 @@ final class RegistersTest extends TestCase
     {
         $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2);
         $task->correct('spot-offset', -13.5, 'e10')->strike('e11')->move();
+        $task->entries[] = new RunMade('r', 'Ilse', 'now', 0.1, 0.2, 24.0, 'done', $task->state()->reliance());
         foreach ($task->entries as $entry) {
             ['kind' => $kind, 'payload' => $payload] = RecordDocument::write($entry);
             self::assertContains($kind, RecordDocument::KINDS);

@@ -167,6 +167,16 @@ final class TaskStateTest extends TestCase
         self::assertSame($azimuth->misalignment, $task->read(['spot-offset' => 0.0])->state()->lastRun()?->azimuth->misalignment);
     }
 
+    public function testARunKeepsWhatItReliedOn(): void
+    {
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => 1.0, 'spot-along' => 1841.0]);
+        $reliance = $task->state()->reliance();
+        self::assertSame(['along', 'across'], array_keys($reliance->verdicts));
+        self::assertSame('holds', $reliance->verdicts['across']['verdict']);
+        self::assertEqualsWithDelta(1.0, $reliance->verdicts['across']['deviation'], 1e-3);
+        self::assertSame(['along', 'across', 'yaw', 'height'], array_keys($task->read(self::GOOD)->state()->reliance()->verdicts));
+    }
+
     public function testTheAxisAndTheEchoAreJudged(): void
     {
         $task = (new DemoTask())->prepared()->read(self::GOOD);

@@ -38,6 +38,8 @@ export const theme = createTheme({
     },
   },
   shape: { borderRadius: 3 },
+  // Motion only where it shows a move to make: nothing else fades or slides.
+  transitions: { create: () => 'none' },
   typography: {
     fontFamily: text,
     fontSize: 15,
@@ -56,6 +58,8 @@ export const theme = createTheme({
     MuiToggleButton: {
       styleOverrides: { root: { minHeight: 48, minWidth: 48, textTransform: 'none' } },
     },
+    MuiDialog: { defaultProps: { transitionDuration: 0 } },
+    MuiPopover: { defaultProps: { transitionDuration: 0 } },
     MuiTooltip: { defaultProps: { enterDelay: 400 } },
   },
 });
