@@ -8,8 +8,8 @@ namespace Lumbro\Core\Procedure;
 final readonly class Present
 {
     /**
-     * @param string      $kind "prepare", "line", "read", "check", "decide", "remeasure", "move", "improve", "run",
-     *                          "prove" or "close"
+     * @param string      $kind a stage ("prepare", "line", "run", "prove", "close"), or what is to be done at Place:
+     *                          "read", "check", "decide", "remeasure", "move" or "improve"
      * @param string|null $call the reading to take, where the kind asks for one
      */
     public function __construct(public string $kind, public ?string $call = null) {}

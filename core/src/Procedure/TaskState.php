@@ -90,17 +90,10 @@ final readonly class TaskState
         return $this->runs === [] ? null : $this->runs[count($this->runs) - 1];
     }
 
-    /** The stage the work has come to. */
+    /** The stage the work has come to: that of the one thing to do now. */
     public function stage(): Stage
     {
-        return match (true) {
-            $this->unanswered($this->context->card->preparation) !== [] => Stage::Prepare,
-            $this->unanswered($this->context->school->lineSteps()) !== [] => Stage::Line,
-            $this->lastRun()?->verdict() === Verdict::Holds => Stage::Close,
-            $this->runs !== [] => Stage::Prove,
-            $this->mayRun() => Stage::Run,
-            default => Stage::Place,
-        };
+        return Stage::tryFrom($this->present()->kind) ?? Stage::Place;
     }
 
     /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
@@ -123,7 +116,8 @@ final readonly class TaskState
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? $this->context->school->calls()[0]->id),
             $this->moves !== [] => new Present('move'),
-            $this->bars === [] => new Present('run'),
+            // With the placement good, what still bars the run is said where the run is.
+            $this->bars === [] || $this->setUp->holds() => new Present('run'),
             $check !== null => new Present('check', $check),
             default => new Present('improve'),
         };

@@ -8,6 +8,7 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Document\TaskStateDocument;
 use Lumbro\Core\Procedure\Bar;
 use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Procedure\Stage;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\AnswerKind;
 use Lumbro\Core\Tests\Support\DemoTask;
@@ -22,14 +23,14 @@ final class TaskStateTest extends TestCase
     public function testOneThingIsToBeDoneAfterAnother(): void
     {
         $task = new DemoTask();
-        self::assertSame('prepare', $task->state()->present()->kind);
+        self::assertSame(['prepare', Stage::Prepare], [$task->state()->present()->kind, $task->state()->stage()]);
         $task->prepared();
         self::assertSame('spot-offset', $task->state()->present()->call);
         $task->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 3.0, 'height' => 642.0]);
         self::assertSame(['check', 'hub-left'], [$task->state()->present()->kind, $task->state()->present()->call]);
         $task->read(['hub-left' => 2875.0]);
         self::assertSame('move', $task->state()->present()->kind);
-        self::assertSame([MoveKind::Shift], $task->state()->moves);
+        self::assertSame([[MoveKind::Shift], Stage::Place], [$task->state()->moves, $task->state()->stage()]);
     }
 
     public function testWhatIsMeasuredIsJudgedWhileTheRestIsNot(): void
@@ -136,6 +137,9 @@ final class TaskStateTest extends TestCase
 
     public function testAnUnmetPreconditionBarsAndHearsayDoesNot(): void
     {
+        $unmet = (new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state();
+        self::assertSame(['run', Stage::Run], [$unmet->present()->kind, $unmet->stage()]);
+        self::assertSame('Not met: Tyre pressures as on the placard', $unmet->bars[0]->text);
         self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state()->mayRun());
         $told = (new DemoTask())->prepared(AnswerKind::OnWord)->read(self::GOOD)->state();
         self::assertTrue($told->mayRun());

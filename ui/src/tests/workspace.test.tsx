@@ -182,6 +182,7 @@ describe('moves', () => {
 describe('questions', () => {
   const open = { ...state.preparation[0]!, answer: null, met: null, person: null, at: null };
   const asked = workspace({
+    stage: 'prepare',
     present: { kind: 'prepare', call: null },
     preparation: [open],
     stages: state.stages.map((stage) =>
@@ -223,6 +224,7 @@ describe('the run', () => {
           person: 'Ilse Corrant',
           at: '2026-11-24T09:00:00Z',
         },
+        stage: 'run',
         present: { kind: 'run', call: null },
       }),
     });
@@ -247,7 +249,11 @@ describe('the run', () => {
 
   it('is judged with the set-up taken out, and its message is only a message', async () => {
     server.on(`GET ${api}`, {
-      body: workspace({ present: { kind: 'prove', call: null }, runs: [run({ verdict: 'out' })] }),
+      body: workspace({
+        stage: 'prove',
+        present: { kind: 'prove', call: null },
+        runs: [run({ verdict: 'out' })],
+      }),
     });
     openAt(at);
     const azimuth = await screen.findByTestId('azimuth');
@@ -265,6 +271,7 @@ describe('closing', () => {
   it('without proof asks for a reason and says who may', async () => {
     server.on(`GET ${api}`, {
       body: workspace({
+        stage: 'close',
         present: { kind: 'close', call: null },
         runs: [run({ verdict: 'unproven' })],
       }),

@@ -62,19 +62,6 @@ function closed(stages: Workspace['stages']): Workspace['stages'] {
   );
 }
 
-function stageOf(state: Workspace): StageId {
-  switch (state.present.kind) {
-    case 'prepare':
-    case 'line':
-    case 'run':
-    case 'prove':
-    case 'close':
-      return state.present.kind;
-    default:
-      return 'place';
-  }
-}
-
 function Open({ state, task }: { state: Workspace; task: Task }) {
   const [display] = useLengthDisplay();
   const [stance, setStance] = useState(0);
@@ -86,7 +73,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [far, setFar] = useState(false);
   const [help, setHelp] = useState(false);
-  const present = state.seal ? 'close' : stageOf(state);
+  const present = state.seal ? 'close' : state.stage;
   const stage = shown ?? present;
   const sealed = state.seal !== null;
 
