@@ -26,7 +26,7 @@ $app->make(Kernel::class)->bootstrap();
 TestDatabase::create('lumbro_test_bench', $app);
 $owner = TestDatabase::owner('lumbro_test_bench');
 for ($i = 0; $i < ORDERS; $i++) {
-    $owner->exec("with o as (insert into repair_orders select shop_id, gen_random_uuid(), 'B$i', vehicle, plate, operations, vehicle_sheet_id, bay_id, kit_id, 0, now() from repair_orders where number = '2471' returning shop_id, id)
+    $owner->exec("with o as (insert into repair_orders select shop_id, gen_random_uuid(), 'B$i', vehicle, plate, operations, vehicle_sheet_id, bay_id, kit_id, now() from repair_orders where number = '2471' returning shop_id, id)
         insert into sensor_tasks select o.shop_id, gen_random_uuid(), o.id, (select procedure_card_id from sensor_tasks t join repair_orders r on r.id = t.repair_order_id where r.number = '2471'), null from o");
 }
 $found = $owner->query("select t.id from sensor_tasks t join repair_orders o on o.id = t.repair_order_id where o.number like 'B%'") ?: throw new RuntimeException('The benchmark has no orders.');

@@ -11,7 +11,6 @@ namespace App\Models;
  * @property string       $vehicle
  * @property string       $plate
  * @property list<string> $operations
- * @property int          $version
  */
 final class RepairOrder extends Register
 {

@@ -8,7 +8,6 @@ use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\Reading;
 use App\Models\RecordEvent;
-use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\RecordDocument;
@@ -71,7 +70,6 @@ final class Recorder
             RecordEvent::query()->insert([...$line, 'kind' => $kind, 'payload' => json_encode($payload, JSON_THROW_ON_ERROR)]);
         }
         $file->add($entry);
-        RepairOrder::query()->where('shop_id', $user->shop_id)->where('id', $file->row->order_id)->update(['version' => $file->version]);
     }
 
     /** @return array<string, mixed> */

@@ -56,7 +56,7 @@ final class TaskFile
             ->where('t.shop_id', $user->shop_id)
             ->where('t.id', $task)
             ->select([
-                't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations', 'o.version',
+                't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations',
                 's.hash', 's.sealed_at',
             ]);
         // One row each by its key: as joins, planning them would take the database longer than finding them.
@@ -85,7 +85,9 @@ final class TaskFile
             $operations,
         );
 
-        return new self($row, $context, self::entries($user->shop_id, $task), (int) $row->version);
+        $lines = self::lines($user->shop_id, $task);
+
+        return new self($row, $context, array_values($lines), array_key_last($lines) ?? 0);
     }
 
     public function state(): TaskState
@@ -116,8 +118,8 @@ final class TaskFile
         $this->state = null;
     }
 
-    /** @return list<Entry> in the order they were recorded */
-    private static function entries(string $shop, string $task): array
+    /** @return array<int, Entry> version → line, in the order they were recorded */
+    private static function lines(string $shop, string $task): array
     {
         $of = static fn(string $table, string $kind, string $payload): Builder => DB::table($table)
             ->selectRaw("version, id, person, recorded_at, $kind as kind, $payload as payload")
@@ -128,13 +130,13 @@ final class TaskFile
             ->orderBy('version')
             ->get();
 
-        return array_values($rows->map(static fn(\stdClass $row): Entry => RecordDocument::entry(
+        return $rows->mapWithKeys(static fn(\stdClass $row): array => [(int) $row->version => RecordDocument::entry(
             $row->kind,
             $row->id,
             $row->person,
             self::time($row->recorded_at),
             Node::parse($row->payload),
-        ))->all());
+        )])->all();
     }
 
     /** PostgreSQL's own form of a moment as ISO 8601 in UTC, to the millisecond. */

@@ -31,8 +31,6 @@ return new class extends Migration {
             $table->uuid('vehicle_sheet_id');
             $table->uuid('bay_id');
             $table->uuid('kit_id');
-            // How many lines its record has; every write names the one it saw.
-            $table->integer('version')->default(0);
             $table->timestampTz('created_at')->useCurrent();
             $table->primary(['shop_id', 'id']);
             $table->unique(['shop_id', 'number']);

@@ -56,6 +56,7 @@ return new class extends Migration {
         $table->uuid('shop_id');
         $table->uuid('id');
         $table->uuid('sensor_task_id');
+        // The line's number in its task's record; every write names the last one it saw.
         $table->integer('version');
         $table->uuid('user_id');
         $table->text('person');
