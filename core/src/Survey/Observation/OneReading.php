@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey\Observation;
+
+/** What every observation has: its name, what was read (mm or radians), how well, and with what. */
+abstract readonly class OneReading implements Observation
+{
+    public function __construct(
+        private string $id,
+        private ?float $value,
+        private float $s,
+        private ?string $instrument = null,
+    ) {}
+
+    final public function id(): string
+    {
+        return $this->id;
+    }
+
+    final public function value(): ?float
+    {
+        return $this->value;
+    }
+
+    final public function s(): float
+    {
+        return $this->s;
+    }
+
+    final public function instrument(): ?string
+    {
+        return $this->instrument;
+    }
+}
