@@ -13,8 +13,6 @@ use App\Records\SealedDocument;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Record\CanonicalJson;
 use Lumbro\Core\Record\Seal;
 
@@ -64,9 +62,7 @@ final readonly class SealRecord
     /** @return array{name: string, reason: string}|null */
     private static function handover(User $user, TaskFile $file, Body $body): ?array
     {
-        $state = $file->state();
-        $proven = $state->owed->state === OwedState::NotOwed || $state->lastRun()?->verdict() === Verdict::Holds;
-        if ($proven) {
+        if ($file->state()->isSettled()) {
             return null;
         }
         $reason = $body->optionalText('handover', 500);

@@ -13,7 +13,7 @@ use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Procedure\ProcedureCard;
 
-/** Reads the JSON form of a procedure card (schemas/procedure-card.json). Lengths in mm, angles in degrees. */
+/** Reads the JSON form of a procedure card. Lengths in mm, angles in degrees. */
 final class CardDocument
 {
     public static function read(Node $node): ProcedureCard

@@ -65,6 +65,7 @@ final class TaskStateDocument
                 $state->record->failedRuns,
             ),
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state),
             'plan' => PlanDrawing::of($state),
         ];

@@ -57,6 +57,12 @@ final readonly class TaskState
         return $this->bars === [] || $this->record->release !== null;
     }
 
+    /** Whether the task may be closed as it stands: nothing is owed, or the last run proved the axis (need J36). */
+    public function isSettled(): bool
+    {
+        return $this->owed->state === OwedState::NotOwed || $this->lastRun()?->verdict() === Verdict::Holds;
+    }
+
     /** What a run started now would rest on. */
     public function reliance(): Reliance
     {

@@ -185,9 +185,10 @@ final class TaskStateTest extends TestCase
     {
         $task = (new DemoTask())->prepared()->read(self::GOOD);
         self::assertSame(Verdict::Holds, $task->run(0.05, -0.1)->state()->lastRun()?->verdict());
-        self::assertSame('close', $task->state()->present()->kind);
+        self::assertSame(['close', true], [$task->state()->present()->kind, $task->state()->isSettled()]);
         self::assertSame(Verdict::Out, $task->run(0.9)->state()->lastRun()?->verdict());
-        self::assertSame('prove', $task->state()->present()->kind);
+        self::assertSame(['prove', false], [$task->state()->present()->kind, $task->state()->isSettled()]);
+        self::assertTrue((new DemoTask(['rear-cover-removed']))->state()->isSettled());
         self::assertSame('low', $task->run(0.0, 0.0, 12.0)->state()->lastRun()?->echo);
         self::assertSame('high', $task->run(0.0, 0.0, 36.0)->state()->lastRun()?->echo);
     }

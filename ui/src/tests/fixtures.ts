@@ -130,6 +130,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     runs: [],
     failedRuns: [],
     ledger: [],
+    settled: false,
     notProven: ['The floor: it was not surveyed.'],
     plan: {
       car: {

@@ -11,5 +11,4 @@ export const slate = {
   laser: '#ff5bb0',
   brass: '#ffd166',
   zone: '#5d6a76',
-  vermilion: '#ff8a66',
 } as const;

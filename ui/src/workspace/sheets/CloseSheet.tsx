@@ -13,7 +13,7 @@ import { figures } from '../../theme/theme';
 /** What the record proves and what it does not, and the seal. */
 export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
   const [handover, setHandover] = useState('');
-  const proven = state.owed.state === 'not-owed' || state.runs.at(-1)?.verdict === 'holds';
+  const proven = state.settled;
   const problem = task.failure instanceof Refused ? task.failure.problem : null;
   const refused = problem?.path === '/handover' || problem?.code === 'forbidden' ? problem : null;
   if (state.seal) {
