@@ -11,7 +11,7 @@ use Lumbro\Core\Survey\LeastSquares;
 /** The command line of the core: one JSON document in, one out; or a document a line with `--lines`. */
 final class CommandLine
 {
-    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis\n";
+    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo\n";
 
     /**
      * @param list<string> $arguments without the program's name
@@ -54,6 +54,12 @@ final class CommandLine
             'placement' => static fn(Node $node): array => PlacementDocument::write(Placement::of(PlacementDocument::read($node))),
             'decide' => static fn(Node $node): array => DecisionDocument::write(DecisionDocument::decide($node)),
             'axis' => AxisDocument::axis(...),
+            'floor' => FloorDocument::floor(...),
+            'elevation' => ElevationDocument::elevation(...),
+            'shift' => ShiftDocument::shift(...),
+            'swing' => SwingDocument::swing(...),
+            'screws' => ScrewsDocument::screws(...),
+            'echo' => EchoDocument::echo(...),
             default => null,
         };
     }

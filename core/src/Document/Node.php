@@ -71,6 +71,12 @@ final readonly class Node
         return $found;
     }
 
+    /** One field of an object, whatever else it has; null where it is missing. */
+    public function member(string $name): ?self
+    {
+        return $this->members()[$name] ?? null;
+    }
+
     /** @return list<self> */
     public function items(?int $count = null): array
     {
@@ -117,6 +123,20 @@ final readonly class Node
         $number = $this->number();
         if ($number < 0) {
             throw InvalidInput::wrongType($this->path, 'zero or more', $this->value);
+        }
+
+        return $number;
+    }
+
+    /** A number from `$least` to `$most`, both included. */
+    public function between(float $least, float $most): float
+    {
+        if (! is_int($this->value) && ! is_float($this->value)) {
+            throw InvalidInput::wrongType($this->path, 'a number', $this->value);
+        }
+        $number = (float) $this->value;
+        if (! ($number >= $least && $number <= $most)) {
+            throw InvalidInput::wrongType($this->path, sprintf('a number from %s to %s', $least, $most), $number);
         }
 
         return $number;

@@ -162,6 +162,28 @@ final class SymmetricMatrix
     }
 
     /**
+     * The names of the unknowns that nothing fixes: those with a component above 0.1 in a null vector.
+     *
+     * @param list<string> $names of the unknowns, in the matrix's order
+     *
+     * @return list<string>
+     */
+    public function unfixed(array $names): array
+    {
+        $found = [];
+        foreach ($this->nullVectors() as $vector) {
+            foreach ($vector as $i => $component) {
+                if (abs($component) > 0.1) {
+                    $found[$i] = $names[$i];
+                }
+            }
+        }
+        ksort($found);
+
+        return array_values($found);
+    }
+
+    /**
      * Cyclic Jacobi rotations: eigenvalues and, in the same order, unit eigenvectors.
      *
      * @return array{list<float>, list<list<float>>}

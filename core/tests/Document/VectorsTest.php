@@ -14,7 +14,7 @@ final class VectorsTest extends TestCase
     /** @return iterable<string, array{string, mixed, mixed}> */
     public static function cases(): iterable
     {
-        foreach (['network', 'placement', 'decide', 'axis'] as $command) {
+        foreach (['network', 'placement', 'decide', 'axis', 'floor', 'elevation', 'shift', 'swing', 'screws', 'echo'] as $command) {
             $cases = json_decode((string) file_get_contents(__DIR__ . "/../vectors/$command.json"));
             self::assertIsArray($cases);
             foreach ($cases as $i => $case) {

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Failure;
+
+/** Two adjusting screws that lie in one line with the pivot and so cannot move both axes. */
+final class ScrewsInLine extends CoreFailure
+{
+    public static function named(string $first, string $second): self
+    {
+        return new self(sprintf(
+            'The screws "%s" and "%s" lie in one line with the pivot: together they turn the sensor about one axis only.',
+            $first,
+            $second,
+        ), '/screws');
+    }
+
+    public function errorCode(): string
+    {
+        return 'screws-in-line';
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Screws;
+
+/** An adjusting screw in the sensor frame: mm from the pivot, y to the sensor's own left, z up. */
+final readonly class Screw
+{
+    /** Turns beyond the travel that still count as within it: rounding, not reach. */
+    private const SLACK = 1e-9;
+
+    /**
+     * @param float      $pitch    mm per turn, > 0
+     * @param float|null $travel   turns it has to either side of its middle, ≥ 0; null where the card says none
+     * @param float      $position turns clockwise of its middle now
+     */
+    public function __construct(
+        public string $id,
+        public float $y,
+        public float $z,
+        public float $pitch,
+        public TurnSense $clockwise,
+        public ?float $travel = null,
+        public float $position = 0.0,
+    ) {}
+
+    /** How far one clockwise turn moves the corner out, mm. */
+    public function outPerTurn(): float
+    {
+        return $this->clockwise->sign() * $this->pitch;
+    }
+
+    /** Whether so many clockwise turns from here pass its travel. */
+    public function wouldPassTravel(float $turns): bool
+    {
+        return $this->travel !== null && abs($this->position + $turns) > $this->travel + self::SLACK;
+    }
+}
