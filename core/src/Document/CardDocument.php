@@ -27,7 +27,7 @@ final class CardDocument
         $echo = $f['echo']->fields(['expected', 'within']);
         $spot = self::spot($f['spot']);
         if (! $drawing->has('centre') || ! $drawing->has($spot->heightDatum)) {
-            throw InvalidInput::because($target['heights']->path, sprintf('must give "centre" and the card\'s own datum "%s".', $spot->heightDatum));
+            throw InvalidInput::because($target['heights']->path(), sprintf('must give "centre" and the card\'s own datum "%s".', $spot->heightDatum));
         }
 
         return new ProcedureCard(

@@ -29,7 +29,7 @@ final class DecisionDocument
         }
         [$out, $holds] = $node->items(2);
 
-        return new Thresholds($out->number(), $holds->number(), $node->path);
+        return new Thresholds($out->number(), $holds->number(), $node->path());
     }
 
     /** @return array<string, mixed> */

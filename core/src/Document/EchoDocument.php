@@ -51,14 +51,14 @@ final class EchoDocument
         return $written;
     }
 
-    /** @param array<string, Node> $f of the document */
+    /** @param array<array-key, Node> $f of the document */
     private static function target(array $f): RadarTarget
     {
         $node = $f['target'];
-        $kind = ($node->member('kind') ?? throw InvalidInput::missing($node->path, 'kind'))->oneOf(array_keys(self::OPTIONS));
+        $kind = ($node->member('kind') ?? throw InvalidInput::missing($node->path(), 'kind'))->oneOf(array_keys(self::OPTIONS));
         foreach (['offAxis', 'offYaw', 'offPitch'] as $option) {
             if (isset($f[$option]) && ! in_array($option, self::OPTIONS[$kind], true)) {
-                throw InvalidInput::because($f[$option]->path, sprintf('does not apply to a target of the kind "%s".', $kind));
+                throw InvalidInput::because($f[$option]->path(), sprintf('does not apply to a target of the kind "%s".', $kind));
             }
         }
         $size = static fn(string ...$names): array => array_map(

@@ -16,7 +16,7 @@ final class ElevationDocument
     /** @return array<string, float> degrees */
     public static function elevation(Node $node): array
     {
-        $via = $node->member('via') ?? throw InvalidInput::missing($node->path, 'via');
+        $via = $node->member('via') ?? throw InvalidInput::missing($node->path(), 'via');
         $error = match ($via->oneOf(['reflector', 'plate', 'inclinometer'])) {
             'reflector' => self::reflector($node),
             'plate' => self::plate($node),

@@ -24,7 +24,7 @@ final class FloorDocument
             $patches[] = self::patch($name, $p);
         }
         if (count($patches) < 3) {
-            throw InvalidInput::because($f['patches']->path, 'must give three or four of FL, FR, RL and RR.');
+            throw InvalidInput::because($f['patches']->path(), 'must give three or four of FL, FR, RL and RR.');
         }
         $plane = FloorPlane::through($patches, $f['s']->positive(), isset($f['laserTilt']) ? $f['laserTilt']->notNegative() : 0.0);
         $pitch = $plane->pitch();
@@ -65,7 +65,7 @@ final class FloorDocument
         return $written;
     }
 
-    /** @param array<string, Node> $fields */
+    /** @param array<array-key, Node> $fields */
     private static function patch(string $name, array $fields): Patch
     {
         return new Patch($name, $fields['x']->number(), $fields['y']->number(), $fields['reading']->number());

@@ -9,34 +9,34 @@ use Lumbro\Core\Failure\InvalidInput;
 /** The names a network document has introduced so far; refuses a second use and a name nobody introduced. */
 final class Names
 {
-    /** @var array<string, string> kind and name → what it is */
+    /** @var array<string, array<array-key, true>> kind → the names it has */
     private array $known = [];
 
-    public function declarePoint(string $name, string $path): void
+    public function declarePoint(string $name, Node $node): void
     {
-        $this->declare('point', $name, $path);
+        $this->declare('point', $name, $node);
     }
 
-    public function declareBody(string $name, string $path): void
+    public function declareBody(string $name, Node $node): void
     {
-        $this->declare('point', $name, $path);
-        $this->known["body\0$name"] = $name;
+        $this->declare('point', $name, $node);
+        $this->known['body'][$name] = true;
     }
 
-    public function declareHeading(string $name, string $path): void
+    public function declareHeading(string $name, Node $node): void
     {
-        $this->declare('heading', $name, $path);
+        $this->declare('heading', $name, $node);
     }
 
-    public function declareInstrument(string $name, string $path): void
+    public function declareInstrument(string $name, Node $node): void
     {
-        $this->declare('instrument', $name, $path);
+        $this->declare('instrument', $name, $node);
     }
 
     public function observation(Node $node): string
     {
         $id = $node->text();
-        $this->declare('observation', $id, $node->path);
+        $this->declare('observation', $id, $node);
 
         return $id;
     }
@@ -71,25 +71,25 @@ final class Names
         $a = $this->point($from);
         $b = $this->point($to);
         if ($a === $b) {
-            throw InvalidInput::because($to->path, sprintf('names "%s" again; two different points are needed.', $b));
+            throw InvalidInput::because($to->path(), sprintf('names "%s" again; two different points are needed.', $b));
         }
 
         return [$a, $b];
     }
 
-    private function declare(string $kind, string $name, string $path): void
+    private function declare(string $kind, string $name, Node $node): void
     {
-        if (isset($this->known["$kind\0$name"])) {
-            throw InvalidInput::because($path, sprintf('is a second %s named "%s"; names are unique.', $kind, $name));
+        if (isset($this->known[$kind][$name])) {
+            throw InvalidInput::because($node->path(), sprintf('is a second %s named "%s"; names are unique.', $kind, $name));
         }
-        $this->known["$kind\0$name"] = $name;
+        $this->known[$kind][$name] = true;
     }
 
     private function known(string $kind, Node $node): string
     {
         $name = $node->text();
-        if (! isset($this->known["$kind\0$name"])) {
-            throw InvalidInput::because($node->path, sprintf('names the %s "%s", which the network does not have.', $kind, $name));
+        if (! isset($this->known[$kind][$name])) {
+            throw InvalidInput::because($node->path(), sprintf('names the %s "%s", which the network does not have.', $kind, $name));
         }
 
         return $name;

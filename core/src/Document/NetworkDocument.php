@@ -25,23 +25,23 @@ final class NetworkDocument
         $field = $node->fields(['points', 'observations'], ['bodies', 'headings', 'instruments']);
         $points = [];
         foreach ($field['points']->members() as $name => $point) {
-            $names->declarePoint((string) $name, $point->path);
+            $names->declarePoint((string) $name, $point);
             $points[] = self::point((string) $name, $point);
         }
         $bodies = [];
         foreach (isset($field['bodies']) ? $field['bodies']->members() : [] as $name => $body) {
-            $names->declareBody((string) $name, $body->path);
+            $names->declareBody((string) $name, $body);
             $bodies[] = self::body((string) $name, $body, $names);
         }
         $headings = [];
         foreach (isset($field['headings']) ? $field['headings']->members() : [] as $name => $heading) {
-            $names->declareHeading((string) $name, $heading->path);
+            $names->declareHeading((string) $name, $heading);
             $f = $heading->fields(['deg'], ['s']);
             $headings[] = new Heading((string) $name, deg2rad($f['deg']->number()), isset($f['s']) ? deg2rad($f['s']->positive()) : null);
         }
         $instruments = [];
         foreach (isset($field['instruments']) ? $field['instruments']->members() : [] as $name => $instrument) {
-            $names->declareInstrument((string) $name, $instrument->path);
+            $names->declareInstrument((string) $name, $instrument);
             $f = $instrument->fields([], ['scale', 'zero']);
             $instruments[] = new Instrument(
                 (string) $name,
@@ -54,7 +54,7 @@ final class NetworkDocument
             $observations[] = ObservationFamily::read($observation, $names);
         }
         if ($points === [] && $bodies === []) {
-            throw InvalidInput::because($field['points']->path, 'must name at least one point.');
+            throw InvalidInput::because($field['points']->path(), 'must name at least one point.');
         }
 
         return [new Network($points, $bodies, $headings, $instruments, $observations), $names];
@@ -125,7 +125,7 @@ final class NetworkDocument
         $f = $node->fields(['x', 'y', 'yaw'], ['sx', 'sy', 'syaw', 'points']);
         $points = [];
         foreach (isset($f['points']) ? $f['points']->members() : [] as $pointName => $point) {
-            $names->declarePoint((string) $pointName, $point->path);
+            $names->declarePoint((string) $pointName, $point);
             $p = $point->fields(['x', 'y']);
             $points[$pointName] = [$p['x']->number(), $p['y']->number()];
         }
@@ -152,9 +152,9 @@ final class NetworkDocument
     /** @return array{x: float, y: float, sx: float, sy: float} */
     private static function place(Solution $solution, string $name): array
     {
-        [$x, $y] = $solution->geometry->point($name);
+        [$sx, $sy] = $solution->uncertaintyOf($name);
 
-        return ['x' => $x->value, 'y' => $y->value, 'sx' => $solution->uncertainty($x), 'sy' => $solution->uncertainty($y)];
+        return ['x' => $solution->geometry->x[$name], 'y' => $solution->geometry->y[$name], 'sx' => $sx, 'sy' => $sy];
     }
 
     /** @return array<string, mixed> */
@@ -185,14 +185,14 @@ final class NetworkDocument
     /** @return array<string, mixed> */
     private static function residual(Residual $residual): array
     {
-        $unit = static fn(float $value): float => $residual->angular ? rad2deg($value) : $value;
+        $unit = $residual->angular ? rad2deg(1) : 1.0;
 
         return [
             'id' => $residual->id,
             'prior' => $residual->prior,
-            'observed' => $unit($residual->observed),
-            'adjusted' => $unit($residual->adjusted),
-            'residual' => $unit($residual->residual()),
+            'observed' => $residual->observed * $unit,
+            'adjusted' => $residual->adjusted * $unit,
+            'residual' => $residual->residual() * $unit,
             'redundancy' => $residual->redundancy,
             'w' => $residual->w,
             'unchecked' => $residual->isUnchecked(),

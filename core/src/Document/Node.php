@@ -14,16 +14,25 @@ final readonly class Node
 {
     private const DEPTH = 64;
 
-    public function __construct(private mixed $value, public string $path = '') {}
+    private function __construct(private mixed $value, private ?self $parent = null, private string|int $key = '') {}
 
-    /** @throws InvalidInput where the text is not JSON */
+    /** @throws InvalidInput where the text is not JSON, or gives a field twice */
     public static function parse(string $json): self
     {
         try {
-            return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
+            $value = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $failure) {
             throw InvalidInput::notJson(lcfirst($failure->getMessage()));
         }
+        RepeatedField::refuse($json, $value);
+
+        return new self($value);
+    }
+
+    /** The value's JSON Pointer (RFC 6901). */
+    public function path(): string
+    {
+        return $this->parent === null ? '' : $this->parent->path() . '/' . InvalidInput::escape((string) $this->key);
     }
 
     /**
@@ -32,22 +41,26 @@ final readonly class Node
      * @param list<string> $required
      * @param list<string> $optional
      *
-     * @return array<string, self>
+     * @return array<array-key, self> a name that looks like a number is a number here, as PHP has it
      */
     public function fields(array $required, array $optional = []): array
     {
-        $known = [...$required, ...$optional];
-        $found = [];
-        foreach ($this->members() as $name => $node) {
-            if (! in_array((string) $name, $known, true)) {
-                throw InvalidInput::unknownField($this->path, (string) $name, $known);
-            }
-            $found[(string) $name] = $node;
-        }
+        $found = $this->members();
+        $missing = null;
         foreach ($required as $name) {
             if (! isset($found[$name])) {
-                throw InvalidInput::missing($this->path, $name);
+                $missing ??= $name;
             }
+        }
+        if ($missing !== null || count($found) > count($required)) {
+            foreach ($found as $name => $node) {
+                if (! in_array((string) $name, $required, true) && ! in_array((string) $name, $optional, true)) {
+                    throw InvalidInput::unknownField($this->path(), (string) $name, [...$required, ...$optional]);
+                }
+            }
+        }
+        if ($missing !== null) {
+            throw InvalidInput::missing($this->path(), $missing);
         }
 
         return $found;
@@ -61,11 +74,11 @@ final readonly class Node
     public function members(): array
     {
         if (! $this->value instanceof \stdClass) {
-            throw InvalidInput::wrongType($this->path, 'an object', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'an object', $this->value);
         }
         $found = [];
-        foreach ((array) $this->value as $name => $value) {
-            $found[$name] = new self($value, $this->path . '/' . InvalidInput::escape((string) $name));
+        foreach (get_object_vars($this->value) as $name => $value) {
+            $found[$name] = new self($value, $this, $name);
         }
 
         return $found;
@@ -74,21 +87,25 @@ final readonly class Node
     /** One field of an object, whatever else it has; null where it is missing. */
     public function member(string $name): ?self
     {
-        return $this->members()[$name] ?? null;
+        if (! $this->value instanceof \stdClass) {
+            throw InvalidInput::wrongType($this->path(), 'an object', $this->value);
+        }
+
+        return property_exists($this->value, $name) ? new self($this->value->{$name}, $this, $name) : null;
     }
 
     /** @return list<self> */
     public function items(?int $count = null): array
     {
         if (! is_array($this->value)) {
-            throw InvalidInput::wrongType($this->path, 'a list', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a list', $this->value);
         }
         if ($count !== null && count($this->value) !== $count) {
-            throw InvalidInput::because($this->path, sprintf('must be a list of %d.', $count));
+            throw InvalidInput::because($this->path(), sprintf('must be a list of %d.', $count));
         }
         $found = [];
         foreach (array_values($this->value) as $i => $value) {
-            $found[] = new self($value, $this->path . '/' . $i);
+            $found[] = new self($value, $this, $i);
         }
 
         return $found;
@@ -98,10 +115,10 @@ final readonly class Node
     public function number(): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
-            throw InvalidInput::wrongType($this->path, 'a number', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a number', $this->value);
         }
         if (! (abs($this->value) <= 1e9)) {
-            throw InvalidInput::wrongType($this->path, 'a number within a thousand million', (float) $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a number within a thousand million', (float) $this->value);
         }
 
         return (float) $this->value;
@@ -112,7 +129,7 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number < 1e-9) {
-            throw InvalidInput::wrongType($this->path, 'a number above zero', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a number above zero', $this->value);
         }
 
         return $number;
@@ -122,7 +139,7 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number < 0) {
-            throw InvalidInput::wrongType($this->path, 'zero or more', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'zero or more', $this->value);
         }
 
         return $number;
@@ -132,11 +149,11 @@ final readonly class Node
     public function between(float $least, float $most): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
-            throw InvalidInput::wrongType($this->path, 'a number', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a number', $this->value);
         }
         $number = (float) $this->value;
         if (! ($number >= $least && $number <= $most)) {
-            throw InvalidInput::wrongType($this->path, sprintf('a number from %s to %s', $least, $most), $number);
+            throw InvalidInput::wrongType($this->path(), sprintf('a number from %s to %s', $least, $most), $number);
         }
 
         return $number;
@@ -145,7 +162,7 @@ final readonly class Node
     public function text(): string
     {
         if (! is_string($this->value) || $this->value === '') {
-            throw InvalidInput::wrongType($this->path, 'a text', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'a text', $this->value);
         }
 
         return $this->value;
@@ -155,7 +172,7 @@ final readonly class Node
     public function oneOf(array $words): string
     {
         if (! is_string($this->value) || ! in_array($this->value, $words, true)) {
-            throw InvalidInput::wrongType($this->path, 'one of "' . implode('", "', $words) . '"', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'one of "' . implode('", "', $words) . '"', $this->value);
         }
 
         return $this->value;

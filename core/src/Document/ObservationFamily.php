@@ -22,23 +22,23 @@ final class ObservationFamily
 {
     /** Type → its own fields, required and optional. */
     private const FIELDS = [
-        'distance' => [['from', 'to'], ['dz', 'instrument']],
-        'offset' => [['point', 'line'], ['instrument']],
-        'along' => [['point', 'line'], ['origin', 'instrument']],
-        'axisOffset' => [['body', 'point'], ['instrument']],
-        'beam' => [['from', 'heading', 'body'], ['instrument']],
-        'return' => [['from', 'heading', 'body'], ['mirror', 'instrument']],
-        'headingDifference' => [['headings'], []],
-        'relativeBearing' => [['body', 'point'], []],
-        'bearing' => [['from', 'to'], []],
+        'distance' => [['id', 'type', 's', 'from', 'to'], ['dz', 'instrument']],
+        'offset' => [['id', 'type', 's', 'point', 'line'], ['instrument']],
+        'along' => [['id', 'type', 's', 'point', 'line'], ['origin', 'instrument']],
+        'axisOffset' => [['id', 'type', 's', 'body', 'point'], ['instrument']],
+        'beam' => [['id', 'type', 's', 'from', 'heading', 'body'], ['instrument']],
+        'return' => [['id', 'type', 's', 'from', 'heading', 'body'], ['mirror', 'instrument']],
+        'headingDifference' => [['id', 'type', 's', 'headings'], []],
+        'relativeBearing' => [['id', 'type', 's', 'body', 'point'], []],
+        'bearing' => [['id', 'type', 's', 'from', 'to'], []],
     ];
 
     /** @param bool $measured false for a candidate, which has no value yet */
     public static function read(Node $node, Names $names, bool $measured = true): Observation
     {
-        $type = ($node->members()['type'] ?? throw InvalidInput::missing($node->path, 'type'))->oneOf(array_keys(self::FIELDS));
+        $type = ($node->member('type') ?? throw InvalidInput::missing($node->path(), 'type'))->oneOf(array_keys(self::FIELDS));
         [$required, $optional] = self::FIELDS[$type];
-        $f = $node->fields(['id', 'type', 's', ...$required, ...($measured ? ['value'] : [])], $optional);
+        $f = $node->fields($measured ? [...$required, 'value'] : $required, $optional);
         $id = $names->observation($f['id']);
         $value = isset($f['value']) ? $f['value']->number() : null;
         $s = $f['s']->positive();

@@ -30,7 +30,7 @@ final class PlacementDocument
         $target = $field['target']->fields(['body', 'point']);
         $body = $names->body($target['body']);
         $point = $names->point($target['point']);
-        self::mustStandOn($point, $body, $network->bodies, $target['point']->path);
+        self::mustStandOn($point, $body, $network->bodies, $target['point']->path());
         [$spot, $facing, $tolerances] = self::spec($field['spec'], $names);
         $candidates = [];
         foreach (isset($field['candidates']) ? $field['candidates']->items() : [] as $candidate) {
@@ -69,8 +69,10 @@ final class PlacementDocument
         }
         $predicted = [];
         foreach ($placement->solution->network->observations as $observation) {
-            $value = $placement->predicted[$observation->id()];
-            $predicted[$observation->id()] = $observation->isAngle() ? rad2deg($value) : $value;
+            $value = $placement->predicted[$observation->id()] ?? null;
+            if ($value !== null) {
+                $predicted[$observation->id()] = $observation->isAngle() ? rad2deg($value) : $value;
+            }
         }
 
         return [
@@ -124,7 +126,7 @@ final class PlacementDocument
 
     private static function reference(Node $node, Names $names): ReferenceLine
     {
-        $kind = $node->members()['kind'] ?? throw InvalidInput::missing($node->path, 'kind');
+        $kind = $node->member('kind') ?? throw InvalidInput::missing($node->path(), 'kind');
         switch ($kind->oneOf(['line', 'thrust', 'axles'])) {
             case 'line':
                 $f = $node->fields(['kind', 'from', 'to']);
@@ -179,7 +181,7 @@ final class PlacementDocument
             );
         }
         if (isset($f['yaw'], $f['aimAt'])) {
-            throw InvalidInput::because($f['aimAt']->path, 'cannot stand beside "yaw": the stand is turned to one or the other.');
+            throw InvalidInput::because($f['aimAt']->path(), 'cannot stand beside "yaw": the stand is turned to one or the other.');
         }
         $facing = match (true) {
             isset($f['yaw']) => Facing::yaw(deg2rad($f['yaw']->number())),

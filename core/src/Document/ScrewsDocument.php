@@ -72,7 +72,7 @@ final class ScrewsDocument
             );
         }
         if ($screws[0]->id === $screws[1]->id) {
-            throw InvalidInput::because($node->path . '/1/id', sprintf('is a second screw named "%s"; names are unique.', $screws[1]->id));
+            throw InvalidInput::because($node->path() . '/1/id', sprintf('is a second screw named "%s"; names are unique.', $screws[1]->id));
         }
 
         return new ScrewPair($screws[0], $screws[1]);

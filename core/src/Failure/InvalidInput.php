@@ -42,6 +42,15 @@ final class InvalidInput extends CoreFailure
         return new self('The input is not a JSON document: ' . $reason . '.');
     }
 
+    /** The same, where the blamed document is a part of another. */
+    public function under(string $path): self
+    {
+        $inner = $this->path() ?? '';
+        $about = substr($this->getMessage(), strlen(self::name($inner)));
+
+        return new self(self::name($path . $inner) . $about, $path . $inner);
+    }
+
     /** A word as a step of a JSON Pointer. */
     public static function escape(string $field): string
     {

@@ -15,6 +15,12 @@ final class NoConvergence extends CoreFailure
         ));
     }
 
+    /** Where so many readings contradict each other that the rounds themselves would take too long. */
+    public static function afterMuchWork(): self
+    {
+        return new self('No set-up comes near these readings: the adjustment has not settled after much work. Take fewer readings, or look for one that is far out.');
+    }
+
     public function errorCode(): string
     {
         return 'no-convergence';

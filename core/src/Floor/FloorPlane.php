@@ -53,7 +53,7 @@ final readonly class FloorPlane
             }
         }
         $normal = new SymmetricMatrix(3, $cells);
-        if (! $normal->factorise()) {
+        if (! $normal->factorise() || ! $normal->isWellConditioned()) {
             throw Underdetermined::unknowns($normal->unfixed(self::UNKNOWNS));
         }
         [$c, $a, $b] = $normal->solve($right);
@@ -68,7 +68,7 @@ final readonly class FloorPlane
         return new self(
             [$c, $a, $b],
             $covariance,
-            $degrees > 0 ? max(array_map(abs(...), $residuals)) : null,
+            $degrees > 0 ? max([0.0, ...array_map(abs(...), $residuals)]) : null,
             $warped,
             $s,
             $laserTilt / 1000,

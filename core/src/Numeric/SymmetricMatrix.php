@@ -7,69 +7,82 @@ namespace Lumbro\Core\Numeric;
 /**
  * A dense symmetric matrix of normal equations, n × n, kept row after row in one flat list.
  *
- * All work is done on the matrix scaled to unit diagonal (D N D with D = diag(N)^−1/2), which makes
- * millimetres and radians comparable.
+ * Its condition is that of the matrix scaled to unit diagonal (D N D with D = diag(N)^−1/2), which makes millimetres
+ * and radians comparable. Scaling changes nothing in a Cholesky factor but its rows' sizes, so it is left out there.
  */
 final class SymmetricMatrix
 {
     /** Below this reciprocal condition of the scaled matrix an unknown counts as not fixed. */
     private const SINGULAR = 1e-12;
 
-    /** @var list<float> 1/√ of the diagonal; 1 where the diagonal is zero */
-    private array $scale;
+    /** Pivots above this share of their diagonal belong to no nearly singular matrix of this size. */
+    private const HEALTHY = 1e-6;
 
-    /** @var array<int, float> lower triangle of the factor of the scaled matrix, row after row */
+    /** Pivots up to this share of their diagonal are rounding. */
+    private const NO_PIVOT = 1e-14;
+
+    /** @var list<list<float>> lower triangle of the factor; the diagonal holds its inverse */
     private array $factor = [];
 
-    private float $smallestPivot = INF;
+    /** @var list<int> the first column of each of the factor's rows that is not zero */
+    private array $first = [];
 
-    /** @param array<int, float> $cells n·n cells, both triangles filled */
-    public function __construct(private readonly int $n, private readonly array $cells)
-    {
-        $scale = [];
-        for ($i = 0; $i < $n; $i++) {
-            $diagonal = $cells[$i * $n + $i];
-            $scale[] = $diagonal > 0 ? 1 / sqrt($diagonal) : 1.0;
-        }
-        $this->scale = $scale;
-    }
+    /** The smallest pivot as a share of its diagonal. */
+    private float $smallestPivot = 0.0;
+
+    /** @var list<array<int, float>>|null the factor's inverse, once it was asked for */
+    private ?array $columns = null;
 
     /**
-     * Cholesky factorisation of the scaled matrix.
+     * @param int               $n     unknowns
+     * @param array<int, float> $cells n·n cells; the lower triangle counts
+     */
+    public function __construct(private readonly int $n, private readonly array $cells) {}
+
+    /**
+     * Cholesky factorisation; what is zero left of a row's first cell stays so.
      *
-     * @return bool false when the matrix is not positive definite, numerically
+     * @return bool false when the matrix is not positive definite
      */
     public function factorise(): bool
     {
         $n = $this->n;
         $cells = $this->cells;
-        $scale = $this->scale;
-        $l = [];
+        $factor = [];
+        $first = [];
+        $smallest = INF;
         for ($i = 0; $i < $n; $i++) {
-            $ri = $i * $n;
-            $si = $scale[$i];
-            for ($j = 0; $j < $i; $j++) {
-                $rj = $j * $n;
-                $sum = $cells[$ri + $j] * $si * $scale[$j];
-                for ($k = 0; $k < $j; $k++) {
-                    $sum -= $l[$ri + $k] * $l[$rj + $k];
+            $base = $i * $n;
+            $start = 0;
+            while ($start < $i && $cells[$base + $start] === 0.0) {
+                $start++;
+            }
+            $row = $start === 0 ? [] : array_fill(0, $start, 0.0);
+            $pivot = $diagonal = $cells[$base + $i];
+            for ($j = $start; $j < $i; $j++) {
+                $other = $factor[$j];
+                $cell = $cells[$base + $j];
+                for ($k = $first[$j] > $start ? $first[$j] : $start; $k < $j; $k++) {
+                    $cell -= $row[$k] * $other[$k];
                 }
-                $l[$ri + $j] = $sum / $l[$rj + $j];
+                $row[] = $cell *= $other[$j];
+                $pivot -= $cell * $cell;
             }
-            $pivot = $cells[$ri + $i] * $si * $si;
-            for ($k = 0; $k < $i; $k++) {
-                $pivot -= $l[$ri + $k] ** 2;
-            }
-            if (! ($pivot > 1e-14)) {
+            if (! ($pivot > self::NO_PIVOT * $diagonal)) {
                 return false;
             }
-            $this->smallestPivot = min($this->smallestPivot, $pivot);
-            $l[$ri + $i] = sqrt($pivot);
+            if ($pivot < $smallest * $diagonal) {
+                $smallest = $pivot / $diagonal;
+            }
+            $row[] = 1 / sqrt($pivot);
+            $factor[] = $row;
+            $first[] = $start;
         }
-        $this->factor = $l;
+        $this->factor = $factor;
+        $this->first = $first;
+        $this->smallestPivot = $smallest;
 
-        // A healthy smallest pivot needs no closer look; λmin never exceeds it.
-        return $this->smallestPivot > 1e-6 || $this->nullVectors() === [];
+        return true;
     }
 
     /**
@@ -77,69 +90,115 @@ final class SymmetricMatrix
      *
      * @param array<int, float> $b
      *
-     * @return array<int, float>
+     * @return list<float>
      */
     public function solve(array $b): array
     {
-        $n = $this->n;
-        $l = $this->factor;
-        $x = [];
-        for ($i = 0; $i < $n; $i++) {
-            $ri = $i * $n;
-            $sum = $b[$i] * $this->scale[$i];
-            for ($k = 0; $k < $i; $k++) {
-                $sum -= $l[$ri + $k] * $x[$k];
+        $factor = $this->factor;
+        $first = $this->first;
+        $x = $b;
+        foreach ($factor as $i => $row) {
+            $sum = $b[$i];
+            for ($k = $first[$i]; $k < $i; $k++) {
+                $sum -= $row[$k] * $x[$k];
             }
-            $x[$i] = $sum / $l[$ri + $i];
+            $x[$i] = $sum * $row[$i];
         }
-        for ($i = $n - 1; $i >= 0; $i--) {
-            $sum = $x[$i];
-            for ($k = $i + 1; $k < $n; $k++) {
-                $sum -= $l[$k * $n + $i] * $x[$k];
+        for ($i = $this->n - 1; $i >= 0; $i--) {
+            $row = $factor[$i];
+            $x[$i] = $xi = $x[$i] * $row[$i];
+            for ($k = $first[$i]; $k < $i; $k++) {
+                $x[$k] -= $row[$k] * $xi;
             }
-            $x[$i] = $sum / $l[$i * $n + $i];
-        }
-        for ($i = 0; $i < $n; $i++) {
-            $x[$i] *= $this->scale[$i];
         }
 
-        return $x;
+        return array_values($x);
     }
 
     /**
      * N⁻¹ from the factor, flat, both triangles.
      *
-     * @return array<int, float>
+     * @return list<float>
      */
     public function inverse(): array
     {
         $n = $this->n;
-        $l = $this->factor;
-        // The factor's inverse M, lower triangle; then N⁻¹ = Mᵀ M.
-        $m = [];
-        for ($j = 0; $j < $n; $j++) {
-            $m[$j * $n + $j] = 1 / $l[$j * $n + $j];
-            for ($i = $j + 1; $i < $n; $i++) {
-                $ri = $i * $n;
-                $sum = 0.0;
-                for ($k = $j; $k < $i; $k++) {
-                    $sum -= $l[$ri + $k] * $m[$k * $n + $j];
-                }
-                $m[$ri + $j] = $sum / $l[$ri + $i];
+        $columns = $this->factorInverse();
+        // Where below its diagonal each column begins to be other than zero.
+        $next = [];
+        foreach ($columns as $j => $column) {
+            $row = $j + 1;
+            while ($row < $n && $column[$row] === 0.0) {
+                $row++;
             }
+            $next[] = $row;
         }
         $inverse = array_fill(0, $n * $n, 0.0);
         for ($i = 0; $i < $n; $i++) {
+            $a = $columns[$i];
             for ($j = 0; $j <= $i; $j++) {
-                $sum = 0.0;
-                for ($k = $i; $k < $n; $k++) {
-                    $sum += $m[$k * $n + $i] * $m[$k * $n + $j];
+                $b = $columns[$j];
+                $sum = $a[$i] * $b[$i];
+                for ($k = $next[$i] > $next[$j] ? $next[$i] : $next[$j]; $k < $n; $k++) {
+                    $sum += $a[$k] * $b[$k];
                 }
-                $inverse[$i * $n + $j] = $inverse[$j * $n + $i] = $sum * $this->scale[$i] * $this->scale[$j];
+                $inverse[$i * $n + $j] = $inverse[$j * $n + $i] = $sum;
             }
         }
 
-        return $inverse;
+        return array_values($inverse);
+    }
+
+    /**
+     * The factor's inverse, L⁻¹.
+     *
+     * @return list<array<int, float>> column after column, each from its diagonal on
+     */
+    private function factorInverse(): array
+    {
+        if ($this->columns !== null) {
+            return $this->columns;
+        }
+        $n = $this->n;
+        $factor = $this->factor;
+        $first = $this->first;
+        $columns = [];
+        for ($j = 0; $j < $n; $j++) {
+            $column = $j === 0 ? [] : array_fill(0, $j, 0.0);
+            $column[] = $factor[$j][$j];
+            for ($i = $j + 1; $i < $n; $i++) {
+                $row = $factor[$i];
+                $sum = 0.0;
+                for ($k = $first[$i] > $j ? $first[$i] : $j; $k < $i; $k++) {
+                    $sum -= $row[$k] * $column[$k];
+                }
+                $column[] = $sum === 0.0 ? 0.0 : $sum * $row[$i];
+            }
+            $columns[] = $column;
+        }
+
+        return $this->columns = $columns;
+    }
+
+    /**
+     * Whether the factorised matrix's smallest eigenvalue, scaled, keeps clear of nothing: reciprocal condition of at
+     * least 1e-12. A healthy smallest pivot needs no closer look. Else the trace of the inverse bounds the smallest
+     * eigenvalue from below and the number of unknowns the largest from above; mostly that is enough.
+     */
+    public function isWellConditioned(): bool
+    {
+        if ($this->smallestPivot > self::HEALTHY) {
+            return true;
+        }
+        $trace = 0.0;
+        foreach ($this->factorInverse() as $i => $column) {
+            $diagonal = $this->cells[$i * ($this->n + 1)];
+            foreach ($column as $cell) {
+                $trace += $diagonal * $cell * $cell;
+            }
+        }
+
+        return 1 / $trace > self::SINGULAR * $this->n || $this->nullVectors() === [];
     }
 
     /**
@@ -162,7 +221,8 @@ final class SymmetricMatrix
     }
 
     /**
-     * The names of the unknowns that nothing fixes: those with a component above 0.1 in a null vector.
+     * The names of the unknowns that nothing fixes: those with more than 0.1 of their unit vector in the space that
+     * the null vectors span.
      *
      * @param list<string> $names of the unknowns, in the matrix's order
      *
@@ -170,21 +230,18 @@ final class SymmetricMatrix
      */
     public function unfixed(array $names): array
     {
-        $found = [];
+        $shares = array_fill(0, $this->n, 0.0);
         foreach ($this->nullVectors() as $vector) {
             foreach ($vector as $i => $component) {
-                if (abs($component) > 0.1) {
-                    $found[$i] = $names[$i];
-                }
+                $shares[$i] += $component * $component;
             }
         }
-        ksort($found);
 
-        return array_values($found);
+        return array_values(array_intersect_key($names, array_filter($shares, static fn(float $share): bool => $share > 0.01)));
     }
 
     /**
-     * Cyclic Jacobi rotations: eigenvalues and, in the same order, unit eigenvectors.
+     * Cyclic Jacobi rotations of the scaled matrix: eigenvalues and, in the same order, unit eigenvectors.
      *
      * @return array{list<float>, list<list<float>>}
      */
@@ -193,9 +250,14 @@ final class SymmetricMatrix
         $n = $this->n;
         $a = [];
         $v = [];
+        $scale = [];
+        for ($i = 0; $i < $n; $i++) {
+            $diagonal = $this->cells[$i * ($n + 1)];
+            $scale[] = $diagonal > 0 ? 1 / sqrt($diagonal) : 1.0;
+        }
         for ($i = 0; $i < $n; $i++) {
             for ($j = 0; $j < $n; $j++) {
-                $a[$i][$j] = $this->cells[$i * $n + $j] * $this->scale[$i] * $this->scale[$j];
+                $a[$i][$j] = $this->cells[max($i, $j) * $n + min($i, $j)] * $scale[$i] * $scale[$j];
                 $v[$i][$j] = $i === $j ? 1.0 : 0.0;
             }
         }
@@ -211,7 +273,7 @@ final class SymmetricMatrix
             }
             for ($p = 0; $p < $n; $p++) {
                 for ($q = $p + 1; $q < $n; $q++) {
-                    if (abs($a[$p][$q]) < 1e-300) {
+                    if (abs($a[$p][$q]) < 1e-18) {
                         continue;
                     }
                     $theta = ($a[$q][$q] - $a[$p][$p]) / (2 * $a[$p][$q]);

@@ -6,12 +6,13 @@ namespace Lumbro\Core\Placement;
 
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\Numeric\Dual;
-use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\Survey\EquationSystem;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\LeastSquares;
-use Lumbro\Core\Survey\Observation\Observation;
 use Lumbro\Core\Survey\Solution;
 
 /** Where the target is against where it must be, what to move, and what should be read then (maths, section 3). */
@@ -21,7 +22,7 @@ final readonly class Placement
      * @param array{float, float}      $required   the spot, mm
      * @param float|null               $requiredYaw rad, where the card wants one
      * @param array<string, Deviation> $deviations along, across, then yaw and bearing where they apply
-     * @param array<string, float>     $predicted  observation → its reading after the moves, mm or rad
+     * @param array<string, float>     $predicted  observation → its reading after the moves, mm or rad; none where it would say nothing
      */
     private function __construct(
         public Solution $solution,
@@ -37,7 +38,13 @@ final readonly class Placement
     /** @throws CoreFailure where the survey itself cannot be solved */
     public static function of(PlacementTask $task): self
     {
-        return self::judge($task, LeastSquares::solve($task->network));
+        try {
+            $solution = LeastSquares::solve($task->network);
+        } catch (InvalidInput $failure) {
+            throw $failure->under('/network');
+        }
+
+        return self::judge($task, $solution);
     }
 
     /** The placement of a survey that has been solved already. */
@@ -174,8 +181,12 @@ final readonly class Placement
             }
         }
         $best = null;
-        foreach ($task->candidates as $candidate) {
-            $with = $solution->uncertaintyWith($figure, $candidate);
+        foreach ($task->candidates as $k => $candidate) {
+            try {
+                $with = $solution->uncertaintyWith($figure, $candidate);
+            } catch (NoDirection $failure) {
+                throw $failure->ofObservation($k)->inList('/candidates');
+            }
             if ($best === null || $with < $best['uncertainty']) {
                 $best = ['id' => $candidate->id(), 'uncertainty' => $with];
             }
@@ -219,15 +230,12 @@ final readonly class Placement
         $after = new Geometry($at->layout, $state);
 
         $predicted = [];
-        foreach ($task->network->observations as $observation) {
-            $predicted[$observation->id()] = self::reading($observation, $after);
+        foreach ((new EquationSystem($task->network->observations, $at->layout))->readings($after) as $k => $reading) {
+            if ($reading !== null) {
+                $predicted[$task->network->observations[$k]->id()] = $reading;
+            }
         }
 
         return $predicted;
-    }
-
-    private static function reading(Observation $observation, Geometry $at): float
-    {
-        return Equation::of($observation, $at)->value;
     }
 }

@@ -26,14 +26,13 @@ final readonly class Correction
     {
         $applied = $gains->applied();
         $exact = $screws->turnsFor(new AxisPair(-$misalignment->azimuth, -$misalignment->elevation), $applied);
-        $best = null;
+        $best = ['weight' => INF, 'turning' => INF, 'turns' => $exact, 'residual' => $misalignment];
         foreach (self::around($exact[0], $step) as $first) {
             foreach (self::around($exact[1], $step) as $second) {
                 $residual = $misalignment->plus($screws->change([$first, $second], $applied));
                 $weight = ($residual->azimuth / $limits->azimuth) ** 2 + ($residual->elevation / $limits->elevation) ** 2;
                 $turning = abs($first) + abs($second);
-                $better = $best === null
-                    || $weight < $best['weight'] - self::TIE
+                $better = $weight < $best['weight'] - self::TIE
                     || ($weight <= $best['weight'] + self::TIE && $turning < $best['turning']);
                 if ($better) {
                     $best = ['weight' => $weight, 'turning' => $turning, 'turns' => [$first, $second], 'residual' => $residual];

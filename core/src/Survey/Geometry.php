@@ -28,46 +28,34 @@ final class Geometry
         foreach ($layout->yaw as $name => $place) {
             $this->yaw[$name] = $state[$place];
         }
+        $turned = null;
         foreach ($layout->carried as $name => ['body' => $body, 'x' => $px, 'y' => $py]) {
-            $cos = cos($this->yaw[$body]);
-            $sin = sin($this->yaw[$body]);
+            if ($body !== $turned) {
+                $cos = cos($this->yaw[$body]);
+                $sin = sin($this->yaw[$body]);
+                $turned = $body;
+            }
             $this->x[$name] = $this->x[$body] + $px * $cos - $py * $sin;
             $this->y[$name] = $this->y[$body] + $px * $sin + $py * $cos;
         }
     }
 
     /**
-     * Adds to a row of derivatives what a value with derivatives (gx, gy) in the named point's coordinates owes to
-     * the unknowns behind that point.
+     * Adds to a row what a value with derivatives (gx, gy) in the named point's coordinates owes to the unknowns
+     * behind that point, in the order of Layout::behind().
      *
-     * @param array<int, float> $row unknown's place → derivative
+     * @param list<float> $row
      */
     public function trace(array &$row, string $point, float $gx, float $gy): void
     {
-        $body = $point;
-        if (isset($this->layout->carried[$point])) {
-            $body = $this->layout->carried[$point]['body'];
-            $this->add(
-                $row,
-                $this->layout->yaw[$body],
-                $gy * ($this->x[$point] - $this->x[$body]) - $gx * ($this->y[$point] - $this->y[$body]),
-            );
+        $row[] = $gx;
+        $row[] = $gy;
+        $carried = $this->layout->carried[$point] ?? null;
+        if ($carried !== null) {
+            // The yaw turns the point about the body's origin.
+            $body = $carried['body'];
+            $row[] = $gy * ($this->x[$point] - $this->x[$body]) - $gx * ($this->y[$point] - $this->y[$body]);
         }
-        $place = $this->layout->free[$body];
-        $this->add($row, $place, $gx);
-        $this->add($row, $place + 1, $gy);
-    }
-
-    /** @param array<int, float> $row */
-    public function traceYaw(array &$row, string $body, float $g): void
-    {
-        $this->add($row, $this->layout->yaw[$body], $g);
-    }
-
-    /** @param array<int, float> $row */
-    public function traceHeading(array &$row, string $heading, float $g): void
-    {
-        $this->add($row, $this->layout->heading[$heading], $g);
     }
 
     /** A heading, rad. */
@@ -83,12 +71,12 @@ final class Geometry
      */
     public function point(string $name): array
     {
-        $gx = [];
-        $gy = [];
-        $this->trace($gx, $name, 1, 0);
-        $this->trace($gy, $name, 0, 1);
+        $behind = $this->layout->behind($name);
+        $gx = $gy = [];
+        $this->trace($gx, $name, 1.0, 0.0);
+        $this->trace($gy, $name, 0.0, 1.0);
 
-        return [new Dual($this->x[$name], $gx), new Dual($this->y[$name], $gy)];
+        return [new Dual($this->x[$name], array_combine($behind, $gx)), new Dual($this->y[$name], array_combine($behind, $gy))];
     }
 
     /** A body's yaw with its gradient, rad. */
@@ -103,11 +91,5 @@ final class Geometry
         $place = $this->layout->heading[$name];
 
         return new Dual($this->state[$place], [$place => 1.0]);
-    }
-
-    /** @param array<int, float> $row */
-    private function add(array &$row, int $place, float $value): void
-    {
-        $row[$place] = ($row[$place] ?? 0.0) + $value;
     }
 }

@@ -11,13 +11,13 @@ namespace Lumbro\Core\Survey;
  */
 final class Layout
 {
-    /** @var array<int, string> place → name such as "stand.yaw" */
+    /** @var list<string> place → name such as "stand.yaw" */
     public array $names = [];
 
-    /** @var array<int, float> place → the value the search starts from, mm or rad */
+    /** @var list<float> place → the value the search starts from, mm or rad */
     public array $start = [];
 
-    /** @var array<int, bool> place → whether it is an angle */
+    /** @var list<bool> place → whether it is an angle */
     public array $angular = [];
 
     /** @var array<string, int> free point or body → place of its x; y follows */
@@ -70,6 +70,20 @@ final class Layout
         }
     }
 
+    /**
+     * The places of the unknowns behind a point: its own x and y, or its body's x, y and yaw.
+     *
+     * @return list<int>
+     */
+    public function behind(string $point): array
+    {
+        $carried = $this->carried[$point] ?? null;
+        $place = $this->free[$carried === null ? $point : $carried['body']];
+
+        return $carried === null ? [$place, $place + 1] : [$place, $place + 1, $place + 2];
+    }
+
+    /** How many unknowns there are. */
     public function size(): int
     {
         return count($this->names);

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Survey;
 
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\NoConvergence;
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Numeric\SymmetricMatrix;
 
@@ -21,184 +22,233 @@ final class LeastSquares
     private const STILL_MM = 1e-6;
     private const STILL_RAD = 1e-9;
 
+    /** Beyond what any bay needs; the work grows with the cube of it. */
+    private const MOST_UNKNOWNS = 150;
+
+    /** Equations evaluated in all, after which a search that has not settled is given up: about a second's work. */
+    private const EVALUATIONS = 400_000;
+
     private readonly Layout $layout;
+
+    private readonly EquationSystem $system;
 
     private Geometry $geometry;
 
-    /** @var list<Equation> */
-    private array $equations = [];
+    /** @var list<float> what was read, in the order of the observations */
+    private array $observed = [];
+
+    /** @var list<float> 1/s², in the same order */
+    private array $weights = [];
+
+    /** @var list<float> read less predicted, at the present geometry */
+    private array $misses = [];
+
+    /** @var list<int> unknowns that take part in the matrix, in its order */
+    private array $active = [];
+
+    /** @var list<list<int>> the matrix rows of each equation's unknowns */
+    private array $rows = [];
+
+    /** @var list<list<int>> for each equation the matrix cells of the pairs of its derivatives, (0,0), (1,0), (1,1), (2,0) … */
+    private array $cells = [];
+
+    /** @var list<array{int, float, float, int}> each prior's place, value, 1/s², and matrix row or −1 */
+    private array $priors = [];
+
+    private int $evaluations = 0;
 
     private function __construct(private readonly Network $network)
     {
         $this->layout = new Layout($network);
+        if ($this->layout->size() > self::MOST_UNKNOWNS) {
+            throw InvalidInput::because('', sprintf(
+                'has %d unknowns; a survey may have at most %d (two for a point, three for a body, one for a heading).',
+                $this->layout->size(),
+                self::MOST_UNKNOWNS,
+            ));
+        }
+        foreach ($network->observations as $k => $observation) {
+            $this->observed[] = $observation->value() ?? throw InvalidInput::missing("/observations/$k", 'value');
+            $this->weights[] = 1 / $observation->s() ** 2;
+        }
+        $this->system = new EquationSystem($network->observations, $this->layout);
         $this->geometry = new Geometry($this->layout, $this->layout->start);
+        $this->choose();
     }
 
     /**
      * @throws Underdetermined where an unknown is fixed by no reading
      * @throws NoConvergence   after 50 rounds without rest
-     * @throws InvalidInput    where a reading has no value
+     * @throws InvalidInput    where a reading has no value, or says nothing where the points stand
      */
     public static function solve(Network $network): Solution
     {
         return (new self($network))->run();
     }
 
+    /** Picks the unknowns that observations touch or nothing else fixes, and where in the matrix each equation works. */
+    private function choose(): void
+    {
+        $touched = [];
+        foreach ($this->system->places as $places) {
+            foreach ($places as $place) {
+                $touched[$place] = true;
+            }
+        }
+        $held = array_column($this->layout->priors, 'place', 'place');
+        $index = [];
+        for ($place = 0; $place < $this->layout->size(); $place++) {
+            if (isset($touched[$place]) || ! isset($held[$place])) {
+                $index[$place] = count($this->active);
+                $this->active[] = $place;
+            }
+        }
+        $n = count($this->active);
+        foreach ($this->system->places as $places) {
+            $rows = [];
+            $cells = [];
+            foreach ($places as $place) {
+                $rows[] = $row = $index[$place];
+                foreach ($rows as $column) {
+                    $cells[] = $row > $column ? $row * $n + $column : $column * $n + $row;
+                }
+            }
+            $this->rows[] = $rows;
+            $this->cells[] = $cells;
+        }
+        foreach ($this->layout->priors as ['place' => $place, 'observed' => $observed, 's' => $s]) {
+            $this->priors[] = [$place, $observed, 1 / ($s * $s), $index[$place] ?? -1];
+        }
+    }
+
     private function run(): Solution
     {
-        $sum = $this->measure();
+        try {
+            $sum = $this->measure();
+        } catch (NoDirection $failure) {
+            throw $failure->inList('/observations');
+        }
         for ($iteration = 1; $iteration <= self::ITERATIONS; $iteration++) {
-            [$active, $normal] = $this->normalMatrix();
-            $step = $this->step($active, $normal);
+            [$matrix, $right] = $this->normalEquations();
+            if (! $matrix->factorise() || ($iteration === 1 && ! $matrix->isWellConditioned())) {
+                throw $this->underdetermined($matrix);
+            }
+            $step = $matrix->solve($right);
             $sum = $this->move($step, $sum);
             if ($this->isStill($step)) {
-                return $this->solution($iteration, $active, $normal);
+                return $this->solution($iteration, $matrix);
             }
         }
 
         throw NoConvergence::after(self::ITERATIONS);
     }
 
-    /** Evaluates all equations at the present state; the weighted sum of squares. */
+    /**
+     * Evaluates all equations at the present geometry; the weighted sum of squares.
+     *
+     * @throws NoDirection where an observation says nothing there
+     */
     private function measure(): float
     {
-        $sum = 0.0;
-        $this->equations = [];
-        foreach ($this->network->observations as $i => $observation) {
-            $equation = Equation::of($observation, $this->geometry);
-            $this->equations[] = $equation;
-            $value = $observation->value() ?? throw InvalidInput::because("/observations/$i", 'lacks the field "value".');
-            $sum += (($value - $equation->value) / $observation->s()) ** 2;
+        $this->evaluations += count($this->observed);
+        if ($this->evaluations > self::EVALUATIONS) {
+            throw NoConvergence::afterMuchWork();
         }
-        foreach ($this->layout->priors as $prior) {
-            $sum += (($prior['observed'] - $this->geometry->state[$prior['place']]) / $prior['s']) ** 2;
+        $this->system->evaluate($this->geometry);
+        $sum = 0.0;
+        $misses = [];
+        foreach ($this->system->values as $k => $value) {
+            $misses[] = $miss = $this->observed[$k] - $value;
+            $sum += $miss * $miss * $this->weights[$k];
+        }
+        $this->misses = $misses;
+        $state = $this->geometry->state;
+        foreach ($this->priors as [$place, $observed, $weight]) {
+            $miss = $observed - $state[$place];
+            $sum += $miss * $miss * $weight;
         }
 
         return $sum;
     }
 
     /**
-     * The normal matrix over the unknowns that observations touch or nothing else fixes.
+     * The normal equations over the active unknowns: their matrix and right-hand side.
      *
-     * @return array{list<int>, SymmetricMatrix} places of those unknowns, and the matrix in their order
+     * @return array{SymmetricMatrix, array<int, float>}
      */
-    private function normalMatrix(): array
+    private function normalEquations(): array
     {
-        $touched = [];
-        foreach ($this->equations as $equation) {
-            $touched += $equation->row;
-        }
-        $weights = [];
-        foreach ($this->layout->priors as $prior) {
-            $weights[$prior['place']] = 1 / $prior['s'] ** 2;
-        }
-        $active = [];
-        for ($place = 0; $place < $this->layout->size(); $place++) {
-            if (isset($touched[$place]) || ! isset($weights[$place])) {
-                $active[] = $place;
+        $n = count($this->active);
+        $matrix = array_fill(0, $n * $n, 0.0);
+        $right = array_fill(0, $n, 0.0);
+        $state = $this->geometry->state;
+        foreach ($this->priors as [$place, $observed, $weight, $row]) {
+            if ($row >= 0) {
+                $matrix[$row * ($n + 1)] = $weight;
+                $right[$row] = ($observed - $state[$place]) * $weight;
             }
         }
-        $index = array_flip($active);
-        $n = count($active);
-        $cells = array_fill(0, $n * $n, 0.0);
-        foreach ($active as $i => $place) {
-            $cells[$i * $n + $i] = $weights[$place] ?? 0.0;
-        }
-        foreach ($this->equations as $k => $equation) {
-            $weight = 1 / $this->network->observations[$k]->s() ** 2;
-            foreach ($equation->row as $p => $a) {
-                $base = $index[$p] * $n;
+        foreach ($this->system->rows as $k => $derivatives) {
+            $weight = $this->weights[$k];
+            $miss = $this->misses[$k];
+            $rows = $this->rows[$k];
+            $cells = $this->cells[$k];
+            $pair = 0;
+            foreach ($derivatives as $i => $a) {
                 $wa = $weight * $a;
-                foreach ($equation->row as $q => $b) {
-                    $cells[$base + $index[$q]] += $wa * $b;
+                $right[$rows[$i]] += $wa * $miss;
+                for ($j = 0; $j <= $i; $j++) {
+                    $matrix[$cells[$pair++]] += $wa * $derivatives[$j];
                 }
             }
         }
-        $matrix = new SymmetricMatrix($n, $cells);
-        if (! $matrix->factorise()) {
-            throw Underdetermined::unknowns($this->unfixed($active, $matrix));
-        }
 
-        return [$active, $matrix];
+        return [new SymmetricMatrix($n, $matrix), $right];
     }
 
-    /**
-     * @param list<int> $active
-     *
-     * @return list<string>
-     */
-    private function unfixed(array $active, SymmetricMatrix $matrix): array
+    private function underdetermined(SymmetricMatrix $matrix): Underdetermined
     {
-        $names = [];
-        foreach ($matrix->nullVectors() as $vector) {
-            foreach ($vector as $i => $component) {
-                if (abs($component) > 0.1) {
-                    $names[$active[$i]] = $this->layout->names[$active[$i]];
-                }
-            }
-        }
-        ksort($names);
-
-        return array_values($names);
+        return Underdetermined::unknowns($matrix->unfixed(
+            array_map(fn(int $place): string => $this->layout->names[$place], $this->active),
+        ));
     }
 
     /**
-     * @param list<int> $active
+     * Moves the active unknowns by the step, halved until the sum of squares no longer grows.
      *
-     * @return array<int, float> place → how far to move it; places left out stay
-     */
-    private function step(array $active, SymmetricMatrix $normal): array
-    {
-        $right = array_fill(0, $this->layout->size(), 0.0);
-        foreach ($this->equations as $k => $equation) {
-            $observation = $this->network->observations[$k];
-            $pull = ((float) $observation->value() - $equation->value) / $observation->s() ** 2;
-            foreach ($equation->row as $place => $a) {
-                $right[$place] += $a * $pull;
-            }
-        }
-        foreach ($this->layout->priors as $prior) {
-            $right[$prior['place']] += ($prior['observed'] - $this->geometry->state[$prior['place']]) / $prior['s'] ** 2;
-        }
-        $solved = $normal->solve(array_map(static fn(int $place): float => $right[$place], $active));
-        $step = [];
-        foreach ($active as $i => $place) {
-            $step[$place] = $solved[$i];
-        }
-
-        return $step;
-    }
-
-    /**
-     * Moves the state by the step, halved until the sum of squares no longer grows.
-     *
-     * @param array<int, float> $step receives the step really taken
+     * @param list<float> $step in the matrix's order; receives the step really taken
      */
     private function move(array &$step, float $before): float
     {
         $from = $this->geometry->state;
         for ($halving = 0; ; $halving++) {
             $state = $from;
-            foreach ($step as $place => $delta) {
-                $state[$place] += $delta;
+            foreach ($this->active as $i => $place) {
+                $state[$place] += $step[$i];
             }
             $this->geometry = new Geometry($this->layout, $state);
-            $after = $this->measure();
+            try {
+                $after = $this->measure();
+            } catch (NoDirection) {
+                // A step onto a place where a reading says nothing goes too far.
+                $after = INF;
+            }
             // Rounding alone may raise a sum that is already at its smallest.
-            if ($after <= $before * (1 + 1e-12) + 1e-12 || $halving >= self::HALVINGS) {
+            if ($after <= $before * (1 + 1e-12) + 1e-12 || ($halving >= self::HALVINGS && $after < INF)) {
                 return $after;
             }
-            foreach ($step as $place => $delta) {
-                $step[$place] = $delta / 2;
+            if ($halving > 2 * self::HALVINGS) {
+                throw NoConvergence::after($halving);
             }
+            $step = array_map(static fn(float $delta): float => $delta / 2, $step);
         }
     }
 
-    /** @param array<int, float> $step */
+    /** @param list<float> $step */
     private function isStill(array $step): bool
     {
-        foreach ($step as $place => $delta) {
-            if (! (abs($delta) <= ($this->layout->angular[$place] ? self::STILL_RAD : self::STILL_MM))) {
+        foreach ($step as $i => $delta) {
+            if (! (abs($delta) <= ($this->layout->angular[$this->active[$i]] ? self::STILL_RAD : self::STILL_MM))) {
                 return false;
             }
         }
@@ -206,26 +256,29 @@ final class LeastSquares
         return true;
     }
 
-    /**
-     * The last step moved nothing worth speaking of, so its matrix is that of the solution.
-     *
-     * @param list<int> $active
-     */
-    private function solution(int $iterations, array $active, SymmetricMatrix $normal): Solution
+    /** The last step moved nothing worth speaking of, so its matrix is that of the solution. */
+    private function solution(int $iterations, SymmetricMatrix $normal): Solution
     {
-        $size = $this->layout->size();
-        $covariance = array_fill(0, $size * $size, 0.0);
-        foreach ($this->layout->priors as $prior) {
-            $covariance[$prior['place'] * $size + $prior['place']] = $prior['s'] ** 2;
+        if (! $normal->isWellConditioned()) {
+            throw $this->underdetermined($normal);
         }
+        $size = $this->layout->size();
         $inverse = $normal->inverse();
-        $n = count($active);
-        foreach ($active as $i => $p) {
-            foreach ($active as $j => $q) {
-                $covariance[$p * $size + $q] = $inverse[$i * $n + $j];
+        if (count($this->active) < $size) {
+            $covariance = array_fill(0, $size * $size, 0.0);
+            foreach ($this->layout->priors as ['place' => $place, 's' => $s]) {
+                $covariance[$place * ($size + 1)] = $s * $s;
             }
+            $cell = 0;
+            foreach ($this->active as $p) {
+                $base = $p * $size;
+                foreach ($this->active as $q) {
+                    $covariance[$base + $q] = $inverse[$cell++];
+                }
+            }
+            $inverse = $covariance;
         }
 
-        return new Solution($this->network, $this->geometry, $this->equations, $covariance, $iterations);
+        return new Solution($this->network, $this->geometry, $this->system, $inverse, $iterations);
     }
 }

@@ -23,44 +23,42 @@ final readonly class Solution
     public int $degreesOfFreedom;
 
     /**
-     * @param list<Equation>    $equations  of the observations, in their order, at the solution
+     * @param EquationSystem    $system     of the observations, evaluated at the solution
      * @param array<int, float> $covariance of all unknowns, flat, mm and rad; not rescaled by the fit
      */
     public function __construct(
         public Network $network,
         public Geometry $geometry,
-        private array $equations,
+        private EquationSystem $system,
         private array $covariance,
         public int $iterations,
     ) {
         $layout = $geometry->layout;
+        $size = $layout->size();
         $residuals = [];
-        foreach ($layout->priors as $prior) {
-            $place = $prior['place'];
-            $residuals[] = new Residual(
-                $prior['id'],
-                true,
-                $layout->angular[$place],
-                $prior['observed'],
-                $geometry->state[$place],
-                $prior['s'],
-                1 - $this->variance([$place => 1.0]) / $prior['s'] ** 2,
-            );
+        foreach ($layout->priors as ['id' => $id, 'place' => $place, 'observed' => $observed, 's' => $s]) {
+            $redundancy = 1 - $covariance[$place * ($size + 1)] / ($s * $s);
+            $residuals[] = new Residual($id, true, $layout->angular[$place], $observed, $geometry->state[$place], $s, $redundancy);
         }
         foreach ($network->observations as $k => $observation) {
+            $s = $observation->s();
             $residuals[] = new Residual(
                 $observation->id(),
                 false,
                 $observation->isAngle(),
                 (float) $observation->value(),
-                $equations[$k]->value,
-                $observation->s(),
-                1 - $this->variance($equations[$k]->row) / $observation->s() ** 2,
+                $system->values[$k],
+                $s,
+                1 - $this->spread($system->places[$k], $system->rows[$k]) / ($s * $s),
             );
         }
+        $chiSquare = 0.0;
+        foreach ($residuals as $residual) {
+            $chiSquare += ($residual->residual() / $residual->s) ** 2;
+        }
         $this->residuals = $residuals;
-        $this->chiSquare = array_sum(array_map(static fn(Residual $r): float => ($r->residual() / $r->s) ** 2, $residuals));
-        $this->degreesOfFreedom = count($residuals) - $layout->size();
+        $this->chiSquare = $chiSquare;
+        $this->degreesOfFreedom = count($residuals) - $size;
     }
 
     /** The 95 % point of the sum of squares; null where nothing checks the set-up. */
@@ -108,25 +106,87 @@ final readonly class Solution
      */
     public function variance(array $gradient): float
     {
-        return $this->covariance($gradient, $gradient);
+        return $this->spread(array_keys($gradient), array_values($gradient));
     }
 
     /**
-     * @param array<int, float> $a
+     * The same for a gradient in two lists.
+     *
+     * @param list<int>   $places
+     * @param list<float> $derivatives
+     */
+    private function spread(array $places, array $derivatives): float
+    {
+        $size = $this->geometry->layout->size();
+        $covariance = $this->covariance;
+        $sum = 0.0;
+        foreach ($derivatives as $i => $a) {
+            $base = $places[$i] * $size;
+            $part = $a / 2 * $covariance[$base + $places[$i]];
+            for ($j = 0; $j < $i; $j++) {
+                $part += $derivatives[$j] * $covariance[$base + $places[$j]];
+            }
+            $sum += $a * $part;
+        }
+
+        return 2 * $sum;
+    }
+
+    /**
+     * Covariance of two figures with these gradients.
+     *
+     * @param array<int, float> $a unknown's place → derivative
      * @param array<int, float> $b
      */
     public function covariance(array $a, array $b): float
     {
-        $size = $this->geometry->layout->size();
+        $carried = $this->carried($b);
         $sum = 0.0;
-        foreach ($a as $i => $ai) {
-            $base = $i * $size;
-            foreach ($b as $j => $bj) {
-                $sum += $ai * $bj * $this->covariance[$base + $j];
-            }
+        foreach ($a as $place => $derivative) {
+            $sum += $derivative * $carried[$place];
         }
 
         return $sum;
+    }
+
+    /**
+     * The covariance matrix times a gradient.
+     *
+     * @param array<int, float> $gradient
+     *
+     * @return array<int, float> for every unknown
+     */
+    private function carried(array $gradient): array
+    {
+        $size = $this->geometry->layout->size();
+        $carried = array_fill(0, $size, 0.0);
+        foreach ($gradient as $place => $derivative) {
+            $base = $place * $size;
+            for ($i = 0; $i < $size; $i++) {
+                $carried[$i] += $derivative * $this->covariance[$base + $i];
+            }
+        }
+
+        return $carried;
+    }
+
+    /**
+     * Standard uncertainties of a point's coordinates, mm.
+     *
+     * @return array{float, float} of x and of y
+     */
+    public function uncertaintyOf(string $point): array
+    {
+        $layout = $this->geometry->layout;
+        $place = $layout->free[$point] ?? null;
+        if ($place === null) {
+            [$x, $y] = $this->geometry->point($point);
+
+            return [$this->uncertainty($x), $this->uncertainty($y)];
+        }
+        $next = $layout->size() + 1;
+
+        return [sqrt(max(0.0, $this->covariance[$place * $next])), sqrt(max(0.0, $this->covariance[($place + 1) * $next]))];
     }
 
     /** Standard uncertainty of a figure derived from the set-up, in the figure's unit. */
@@ -142,13 +202,18 @@ final readonly class Solution
      */
     public function contributions(Dual $figure): array
     {
+        // C·g, once for all.
+        $carried = $this->carried($figure->gradient);
         $squares = [];
         foreach ($this->geometry->layout->priors as $prior) {
-            $squares[] = [$prior['id'], ($this->covariance($figure->gradient, [$prior['place'] => 1.0]) / $prior['s']) ** 2];
+            $squares[] = [$prior['id'], ($carried[$prior['place']] / $prior['s']) ** 2];
         }
         foreach ($this->network->observations as $k => $observation) {
-            $c = $this->covariance($figure->gradient, $this->equations[$k]->row) / $observation->s();
-            $squares[] = [$observation->id(), $c ** 2];
+            $c = 0.0;
+            foreach ($this->system->rows[$k] as $i => $derivative) {
+                $c += $carried[$this->system->places[$k][$i]] * $derivative;
+            }
+            $squares[] = [$observation->id(), ($c / $observation->s()) ** 2];
         }
         $sum = array_sum(array_column($squares, 1));
         if ($sum <= 0) {

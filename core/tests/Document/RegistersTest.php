@@ -78,6 +78,6 @@ final class RegistersTest extends TestCase
     {
         $fields = array_values(Node::parse('{"7":1,"x":2}')->fields(['7', 'x']));
         self::assertSame([1.0, 2.0], array_map(static fn(Node $field): float => $field->number(), $fields));
-        self::assertSame('/7', $fields[0]->path);
+        self::assertSame('/7', $fields[0]->path());
     }
 }

@@ -18,7 +18,7 @@ final class SymmetricMatrixTest extends TestCase
         $this->limitTo(50)->forAll(Generators::vector(12, Generators::choose(-50, 50)))->then(function (array $numbers): void {
             $cells = $this->gram(array_values(array_filter($numbers, is_int(...))), 3);
             $matrix = new SymmetricMatrix(3, $cells);
-            if (! $matrix->factorise()) {
+            if (! $matrix->factorise() || ! $matrix->isWellConditioned()) {
                 self::assertNotSame([], $matrix->nullVectors());
 
                 return;
@@ -51,7 +51,7 @@ final class SymmetricMatrixTest extends TestCase
     public function testAnUnknownWithoutAnyEquationIsItsOwnNullVector(): void
     {
         $matrix = new SymmetricMatrix(3, [2.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 3.0]);
-        self::assertFalse($matrix->factorise());
+        self::assertFalse($matrix->factorise() && $matrix->isWellConditioned());
         $vectors = $matrix->nullVectors();
         self::assertCount(1, $vectors);
         self::assertEqualsWithDelta([0.0, 1.0, 0.0], array_map(abs(...), $vectors[0]), 1e-12);
@@ -60,7 +60,7 @@ final class SymmetricMatrixTest extends TestCase
     public function testTwoUnknownsThatOnlyTheirSumFixesAreBothNamed(): void
     {
         $matrix = new SymmetricMatrix(2, [4.0, 4.0, 4.0, 4.0]);
-        self::assertFalse($matrix->factorise());
+        self::assertFalse($matrix->factorise() && $matrix->isWellConditioned());
         self::assertEqualsWithDelta([M_SQRT1_2, M_SQRT1_2], array_map(abs(...), $matrix->nullVectors()[0]), 1e-9);
     }
 

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Tests\Survey;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\Layout;
@@ -125,7 +126,8 @@ final class LeastSquaresTest extends TestCase
 
     public function testCoincidentPointsGiveAProperError(): void
     {
-        $this->expectException(Underdetermined::class);
+        $this->expectExceptionMessage('/observations/0 says nothing here. The tape from "L" to "P" has no direction');
+        $this->expectException(InvalidInput::class);
         LeastSquares::solve(new Network(
             [new SurveyPoint('L', 0, 0, 1, 1), new SurveyPoint('P', 0, 0)],
             [],

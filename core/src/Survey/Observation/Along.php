@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** How far T lies along the directed line P → Q from the foot of an origin O, mm: u · (T − O). */
 final readonly class Along extends LengthReading
@@ -21,14 +22,19 @@ final readonly class Along extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->point), ...$layout->behind($this->origin), ...$this->line->unknowns($layout)];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
-        [$ux, $uy] = $this->line->direction($at);
+        [$ux, $uy] = $direction = $this->line->direction($at);
         $dx = $at->x[$this->point] - $at->x[$this->origin];
         $dy = $at->y[$this->point] - $at->y[$this->origin];
         $at->trace($row, $this->point, $ux, $uy);
         $at->trace($row, $this->origin, -$ux, -$uy);
-        $this->line->traceDirection($at, $row, $dx, $dy);
+        $this->line->trace($at, $row, $direction, $dx, $dy);
 
         return $ux * $dx + $uy * $dy;
     }

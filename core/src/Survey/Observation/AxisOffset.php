@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /**
  * How far T lies off a body's x axis, mm, left positive: cross(u, T − C) with u = (cos ψ, sin ψ).
@@ -23,6 +24,11 @@ final readonly class AxisOffset extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->point), ...$layout->behind($this->body), $layout->yaw[$this->body]];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
         $cos = cos($at->yaw[$this->body]);
@@ -31,7 +37,7 @@ final readonly class AxisOffset extends LengthReading
         $dy = $at->y[$this->point] - $at->y[$this->body];
         $at->trace($row, $this->point, -$sin, $cos);
         $at->trace($row, $this->body, $sin, -$cos);
-        $at->traceYaw($row, $this->body, -$sin * $dy - $cos * $dx);
+        $row[] = -$sin * $dy - $cos * $dx;
 
         return $cos * $dy - $sin * $dx;
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /**
  * Where a beam from P with heading α lights a body's y axis, mm left of the body's origin (its own left):
@@ -24,6 +26,11 @@ final readonly class Beam extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->from), ...$layout->behind($this->body), $layout->heading[$this->heading], $layout->yaw[$this->body]];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
         $a = $at->headingOf($this->heading);
@@ -32,16 +39,15 @@ final readonly class Beam extends LengthReading
         $dx = $at->x[$this->from] - $at->x[$this->body];
         $dy = $at->y[$this->from] - $at->y[$this->body];
         $across = $ex * $vy - $ey * $vx;
-        if (abs($across) < 1e-9) {
-            // The beam runs along the bar and lights no place on it.
-            return 0.0;
+        if (abs($across) < self::PARALLEL) {
+            throw NoDirection::alongTheBar($this->body);
         }
         $s = ($ex * $dy - $ey * $dx) / $across;
         $at->trace($row, $this->from, -$ey / $across, $ex / $across);
         $at->trace($row, $this->body, $ey / $across, -$ex / $across);
         // d(e)/dα = l = (−ey, ex); d(v)/dψ = (−vy, vx).
-        $at->traceHeading($row, $this->heading, ((-$ey * $dy - $ex * $dx) - $s * (-$ey * $vy - $ex * $vx)) / $across);
-        $at->traceYaw($row, $this->body, -$s * ($ex * $vx + $ey * $vy) / $across);
+        $row[] = ((-$ey * $dy - $ex * $dx) - $s * (-$ey * $vy - $ex * $vx)) / $across;
+        $row[] = -$s * ($ex * $vx + $ey * $vy) / $across;
 
         return $s;
     }

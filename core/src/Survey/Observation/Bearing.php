@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** The direction of Q seen from P, rad from the vehicle's x axis: atan2 of Q − P, wrapped to the reading. */
 final readonly class Bearing extends AngleReading
@@ -14,15 +16,21 @@ final readonly class Bearing extends AngleReading
         parent::__construct($id, $value, $s);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->to), ...$layout->behind($this->from)];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
         $dx = $at->x[$this->to] - $at->x[$this->from];
         $dy = $at->y[$this->to] - $at->y[$this->from];
         $square = $dx * $dx + $dy * $dy;
-        if ($square > 0) {
-            $at->trace($row, $this->to, -$dy / $square, $dx / $square);
-            $at->trace($row, $this->from, $dy / $square, -$dx / $square);
+        if ($square < self::COINCIDENT ** 2) {
+            throw NoDirection::betweenCoincident(sprintf('The bearing from "%s" to "%s"', $this->from, $this->to));
         }
+        $at->trace($row, $this->to, -$dy / $square, $dx / $square);
+        $at->trace($row, $this->from, $dy / $square, -$dx / $square);
 
         return $this->nearReading(atan2($dy, $dx));
     }

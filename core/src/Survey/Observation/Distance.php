@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** A tape from P to Q, slanted by a known height difference: √(|Q − P|² + dz²), mm. */
 final readonly class Distance extends LengthReading
@@ -21,15 +23,21 @@ final readonly class Distance extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->to), ...$layout->behind($this->from)];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
         $dx = $at->x[$this->to] - $at->x[$this->from];
         $dy = $at->y[$this->to] - $at->y[$this->from];
         $length = sqrt($dx * $dx + $dy * $dy + $this->dz * $this->dz);
-        if ($length > 0) {
-            $at->trace($row, $this->to, $dx / $length, $dy / $length);
-            $at->trace($row, $this->from, -$dx / $length, -$dy / $length);
+        if ($length < self::COINCIDENT) {
+            throw NoDirection::betweenCoincident(sprintf('The tape from "%s" to "%s"', $this->from, $this->to), $length);
         }
+        $at->trace($row, $this->to, $dx / $length, $dy / $length);
+        $at->trace($row, $this->from, -$dx / $length, -$dy / $length);
 
         return $length;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** The first heading less the second, rad, as a wheel-alignment sheet states it. */
 final readonly class HeadingDifference extends AngleReading
@@ -14,10 +15,15 @@ final readonly class HeadingDifference extends AngleReading
         parent::__construct($id, $value, $s);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [$layout->heading[$this->first], $layout->heading[$this->second]];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
-        $at->traceHeading($row, $this->first, 1.0);
-        $at->traceHeading($row, $this->second, -1.0);
+        $row[] = 1.0;
+        $row[] = -1.0;
 
         return $this->nearReading($at->headingOf($this->first) - $at->headingOf($this->second));
     }

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
-use Lumbro\Core\Numeric\Dual;
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /**
  * Where a wheel laser's beam comes back to, mm left of P on a scale through P square to the beam, from a mirror along
- * the body's y axis: with X = C + s·v where the beam meets it, n = (cos(ψ+κ), sin(ψ+κ)), e' = e − 2(e·n)n,
- * l = (−sin α, cos α), t = −e·(X − P)/(e·e'), the reading is l · (X + t·e' − P). κ is how far the mirror is out of
- * square. The angle counts double.
+ * the body's y axis (maths, section 2, `return`).
+ *
+ * With X the point the beam meets, d = e·(X − P) its length and φ = ψ + κ − α the mirror's turn against the beam (κ is
+ * how far it is out of square), the reflected direction has e·e' = −cos 2φ and l·e' = −sin 2φ, so the reading
+ * l · (X + t·e' − P) is −d·tan 2φ: the angle counts double.
  */
 final readonly class MirrorReturn extends LengthReading
 {
@@ -28,55 +31,44 @@ final readonly class MirrorReturn extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        $unknowns = [...$layout->behind($this->from), ...$layout->behind($this->body), $layout->heading[$this->heading], $layout->yaw[$this->body]];
+        if ($this->mirror !== null) {
+            $unknowns[] = $layout->heading[$this->mirror];
+        }
+
+        return $unknowns;
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
-        $alpha = $at->heading($this->heading);
-        $yaw = $at->bodyYaw($this->body);
-        $normal = $this->mirror === null ? $yaw : $yaw->plus($at->heading($this->mirror));
-        $e = [$alpha->cos(), $alpha->sin()];
-        $v = [$yaw->sin()->scaled(-1), $yaw->cos()];
-        $n = [$normal->cos(), $normal->sin()];
-        $p = $at->point($this->from);
-        $c = $at->point($this->body);
-        $toStart = [$p[0]->minus($c[0]), $p[1]->minus($c[1])];
-        $across = self::cross($e, $v);
-        if (abs($across->value) < 1e-9) {
-            return 0.0;
+        $alpha = $at->headingOf($this->heading);
+        $yaw = $at->yaw[$this->body];
+        $phi = $yaw - $alpha + ($this->mirror === null ? 0.0 : $at->headingOf($this->mirror));
+        $cos = cos($yaw);
+        $sin = sin($yaw);
+        $facing = cos($alpha - $yaw);
+        $twice = cos(2 * $phi);
+        if (abs($facing) < self::PARALLEL || abs($twice) < self::PARALLEL) {
+            throw NoDirection::alongTheBar($this->body);
         }
-        $s = self::cross($e, $toStart)->over($across);
-        // From P to where the beam meets the mirror.
-        $out = [$v[0]->times($s)->minus($toStart[0]), $v[1]->times($s)->minus($toStart[1])];
-        $twice = self::dot($e, $n)->scaled(2);
-        $back = [$e[0]->minus($twice->times($n[0])), $e[1]->minus($twice->times($n[1]))];
-        $facing = self::dot($e, $back);
-        if (abs($facing->value) < 1e-9) {
-            return 0.0;
-        }
-        $t = self::dot($e, $out)->scaled(-1)->over($facing);
-        $landing = [$out[0]->plus($t->times($back[0])), $out[1]->plus($t->times($back[1]))];
-        $reading = self::cross($e, $landing);
-        foreach ($reading->gradient as $place => $derivative) {
-            $row[$place] = ($row[$place] ?? 0.0) + $derivative;
+        $dx = $at->x[$this->body] - $at->x[$this->from];
+        $dy = $at->y[$this->body] - $at->y[$this->from];
+        $length = ($dx * $cos + $dy * $sin) / $facing;
+        $tan = tan(2 * $phi);
+        $at->trace($row, $this->from, $tan * $cos / $facing, $tan * $sin / $facing);
+        $at->trace($row, $this->body, -$tan * $cos / $facing, -$tan * $sin / $facing);
+        // The beam's length by α, by ψ; and the turn's share, which is −2d/cos² 2φ by ψ and κ, its opposite by α.
+        $byHeading = $length * sin($alpha - $yaw) / $facing;
+        $byYaw = ($dy * $cos - $dx * $sin) / $facing - $byHeading;
+        $byTurn = -2 * $length / ($twice * $twice);
+        $row[] = -$tan * $byHeading - $byTurn;
+        $row[] = -$tan * $byYaw + $byTurn;
+        if ($this->mirror !== null) {
+            $row[] = $byTurn;
         }
 
-        return $reading->value;
-    }
-
-    /**
-     * @param array{Dual, Dual} $a
-     * @param array{Dual, Dual} $b
-     */
-    private static function cross(array $a, array $b): Dual
-    {
-        return $a[0]->times($b[1])->minus($a[1]->times($b[0]));
-    }
-
-    /**
-     * @param array{Dual, Dual} $a
-     * @param array{Dual, Dual} $b
-     */
-    private static function dot(array $a, array $b): Dual
-    {
-        return $a[0]->times($b[0])->plus($a[1]->times($b[1]));
+        return -$length * $tan;
     }
 }

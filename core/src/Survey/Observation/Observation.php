@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /**
  * Something read off the set-up: one equation of the survey (the table in section 2 of the maths).
@@ -28,9 +30,18 @@ interface Observation
     public function instrument(): ?string;
 
     /**
-     * What the reading would be at a state of the plan, instrument errors aside.
+     * The places of the unknowns that the reading depends on, instrument errors aside; one may come twice.
      *
-     * @param array<int, float> $row receives the derivatives, unknown's place → derivative
+     * @return list<int>
+     */
+    public function unknowns(Layout $layout): array;
+
+    /**
+     * What the reading would be at a state of the plan, instrument errors aside: mm or radians.
+     *
+     * @param list<float> $row receives the derivatives, in the order of unknowns()
+     *
+     * @throws NoDirection where the reading says nothing at this state
      */
     public function predict(Geometry $at, array &$row): float;
 }

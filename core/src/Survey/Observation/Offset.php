@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** How far T lies off the directed line P → Q, mm; left of the line is positive: cross(u, T − P). */
 final readonly class Offset extends LengthReading
@@ -20,14 +21,18 @@ final readonly class Offset extends LengthReading
         parent::__construct($id, $value, $s, $instrument);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->point), ...$this->line->unknowns($layout)];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
-        [$ux, $uy] = $this->line->direction($at);
+        [$ux, $uy] = $direction = $this->line->direction($at);
         $dx = $at->x[$this->point] - $at->x[$this->line->from];
         $dy = $at->y[$this->point] - $at->y[$this->line->from];
         $at->trace($row, $this->point, -$uy, $ux);
-        $at->trace($row, $this->line->from, $uy, -$ux);
-        $this->line->traceDirection($at, $row, $dy, -$dx);
+        $this->line->trace($at, $row, $direction, $dy, -$dx, $uy, -$ux);
 
         return $ux * $dy - $uy * $dx;
     }

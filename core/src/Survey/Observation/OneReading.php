@@ -7,6 +7,12 @@ namespace Lumbro\Core\Survey\Observation;
 /** What every observation has: its name, what was read (mm or radians), how well, and with what. */
 abstract readonly class OneReading implements Observation
 {
+    /** Cosines below this count as zero: rays that run in parallel. */
+    protected const PARALLEL = 1e-9;
+
+    /** Points nearer than this, mm, count as one. */
+    protected const COINCIDENT = 1e-9;
+
     public function __construct(
         private string $id,
         private ?float $value,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey\Observation;
 
+use Lumbro\Core\Failure\NoDirection;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /** The direction of T seen from a body's origin, rad from the body's own x axis, wrapped to the reading. */
 final readonly class RelativeBearing extends AngleReading
@@ -14,16 +16,22 @@ final readonly class RelativeBearing extends AngleReading
         parent::__construct($id, $value, $s);
     }
 
+    public function unknowns(Layout $layout): array
+    {
+        return [...$layout->behind($this->point), ...$layout->behind($this->body), $layout->yaw[$this->body]];
+    }
+
     public function predict(Geometry $at, array &$row): float
     {
         $dx = $at->x[$this->point] - $at->x[$this->body];
         $dy = $at->y[$this->point] - $at->y[$this->body];
         $square = $dx * $dx + $dy * $dy;
-        if ($square > 0) {
-            $at->trace($row, $this->point, -$dy / $square, $dx / $square);
-            $at->trace($row, $this->body, $dy / $square, -$dx / $square);
+        if ($square < self::COINCIDENT ** 2) {
+            throw NoDirection::betweenCoincident(sprintf('The bearing from "%s" to "%s"', $this->body, $this->point));
         }
-        $at->traceYaw($row, $this->body, -1.0);
+        $at->trace($row, $this->point, -$dy / $square, $dx / $square);
+        $at->trace($row, $this->body, $dy / $square, -$dx / $square);
+        $row[] = -1.0;
 
         return $this->nearReading(atan2($dy, $dx) - $at->yaw[$this->body]);
     }
