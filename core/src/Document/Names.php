@@ -77,6 +77,22 @@ final class Names
         return [$a, $b];
     }
 
+    /**
+     * Two headings that must differ.
+     *
+     * @return array{string, string}
+     */
+    public function distinctHeadings(Node $first, Node $second): array
+    {
+        $a = $this->heading($first);
+        $b = $this->heading($second);
+        if ($a === $b) {
+            throw InvalidInput::because($second->path(), sprintf('names "%s" again; two different headings are needed.', $b));
+        }
+
+        return [$a, $b];
+    }
+
     private function declare(string $kind, string $name, Node $node): void
     {
         if (isset($this->known[$kind][$name])) {

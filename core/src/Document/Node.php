@@ -80,6 +80,9 @@ final readonly class Node
         foreach (get_object_vars($this->value) as $name => $value) {
             $found[$name] = new self($value, $this, $name);
         }
+        if (isset($found[''])) {
+            throw InvalidInput::because($found['']->path(), 'has no name; give it one.');
+        }
 
         return $found;
     }

@@ -67,9 +67,9 @@ final class ObservationFamily
 
                 return new MirrorReturn($id, $names->point($f['from']), $names->heading($f['heading']), $names->body($f['body']), $mirror, $value, $s, $instrument);
             case 'headingDifference':
-                [$first, $second] = $f['headings']->items(2);
+                [$first, $second] = $names->distinctHeadings(...$f['headings']->items(2));
 
-                return new HeadingDifference($id, $names->heading($first), $names->heading($second), $angle, deg2rad($s));
+                return new HeadingDifference($id, $first, $second, $angle, deg2rad($s));
             case 'relativeBearing':
                 return new RelativeBearing($id, $names->body($f['body']), $names->point($f['point']), $angle, deg2rad($s));
             default:

@@ -134,9 +134,8 @@ final class PlacementDocument
                 return new LineThroughMarks(...$names->distinct($f['from'], $f['to']));
             case 'thrust':
                 $f = $node->fields(['kind', 'through', 'headings']);
-                [$a, $b] = $f['headings']->items(2);
 
-                return new ThrustLine(self::pair($f['through'], $names), [$names->heading($a), $names->heading($b)]);
+                return new ThrustLine(self::pair($f['through'], $names), $names->distinctHeadings(...$f['headings']->items(2)));
             default:
                 $f = $node->fields(['kind', 'rear', 'front']);
 
@@ -168,7 +167,7 @@ final class PlacementDocument
     private static function spec(Node $node, Names $names): array
     {
         $common = ['yaw', 'aimAt', 'tolerance'];
-        if (isset($node->members()['range'])) {
+        if ($node->member('range') !== null) {
             $f = $node->fields(['from', 'range', 'bearing'], $common);
             $spot = new PolarSpot($names->point($f['from']), $f['range']->positive(), deg2rad($f['bearing']->number()));
         } else {

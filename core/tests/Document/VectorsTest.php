@@ -15,10 +15,7 @@ final class VectorsTest extends TestCase
     public static function cases(): iterable
     {
         foreach (['network', 'placement', 'decide', 'axis', 'floor', 'elevation', 'shift', 'swing', 'screws', 'echo'] as $command) {
-            $cases = json_decode((string) file_get_contents(__DIR__ . "/../vectors/$command.json"));
-            self::assertIsArray($cases);
-            foreach ($cases as $i => $case) {
-                self::assertInstanceOf(\stdClass::class, $case);
+            foreach (Cli::cases($command) as $i => $case) {
                 yield "$command $i" => [$command, $case->input, json_decode((string) json_encode($case->expected), true)];
             }
         }

@@ -30,8 +30,25 @@ final class Cli
     /** @return array<array-key, mixed> the answer to one document */
     public static function answer(string $command, mixed $document): array
     {
-        $answer = json_decode(self::run((string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION), $command)[1], true);
+        return self::decoded($command, (string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** @return array<array-key, mixed> the answer to one document's text */
+    public static function decoded(string $command, string $document): array
+    {
+        $answer = json_decode(self::run($document, $command)[1], true);
 
         return is_array($answer) ? $answer : [];
+    }
+
+    /**
+     * The worked cases of a command.
+     *
+     * @return list<\stdClass&object{input: mixed, expected: mixed}>
+     */
+    public static function cases(string $command): array
+    {
+        /** @var list<\stdClass&object{input: mixed, expected: mixed}> */
+        return json_decode((string) file_get_contents(__DIR__ . "/../vectors/$command.json"), false, 64, JSON_THROW_ON_ERROR);
     }
 }

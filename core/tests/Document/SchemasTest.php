@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Document;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Lumbro\Core\Document\BayDocument;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\KitDocument;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Tests\Support\Cli;
+use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Schemas;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The readers refuse what the published schemas refuse, and take what they take but for what only meaning can tell. */
+final class SchemasTest extends TestCase
+{
+    use TestTrait;
+
+    private const COMMANDS = ['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo'];
+
+    /** What no schema says: which names are declared, which of them must differ, what stands on what. */
+    private const MEANING = '/names the \w+ "|names ".*" again|is a second|says nothing here|not fixed to the body|two chances'
+        . '|must give "centre"|must name at least one point|unknown field|has an unknown field .* known are: a, b/';
+
+    /** What stands in the place of something else, one after another. */
+    private const OTHERS = ['null', 'true', '"x"', '""', '0', '-1', '1e300', '1e-12', '-1e10', '[]', '{}', '[1]', '"1480"', '7.5', '{"":1}'];
+
+    private Schemas $schemas;
+
+    protected function setUp(): void
+    {
+        $this->schemas = new Schemas();
+    }
+
+    /** @return iterable<string, array{string, string}> schema and a document it takes */
+    public static function documents(): iterable
+    {
+        foreach (self::COMMANDS as $command) {
+            foreach (Cli::cases($command) as $i => $case) {
+                yield "$command $i" => [$command, (string) json_encode($case->input)];
+            }
+        }
+        $json = static fn(string $file): string => (string) json_encode(DemoTask::node($file)->raw());
+        yield 'card' => ['card', $json('cards/quillon-sable-front.json')];
+        yield 'vehicle' => ['vehicle', $json('vehicles/quillon-sable.json')];
+        yield 'kit' => ['kit', (string) json_encode(DemoTask::node('kit.json')->member('document')?->raw())];
+        yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10');
+        foreach ($task->entries as $i => $entry) {
+            yield "record line $i" => ['record-line', (string) json_encode(RecordDocument::write($entry))];
+        }
+    }
+
+    #[DataProvider('documents')]
+    public function testTheSchemaTakesTheDocument(string $schema, string $document): void
+    {
+        self::assertNull($this->schemas->complaint($schema, json_decode($document)));
+    }
+
+    #[DataProvider('documents')]
+    public function testReaderAndSchemaRefuseTheSame(string $schema, string $document): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, count(self::OTHERS) + 2))->then(
+            function (int $where, int $what) use ($schema, $document): void {
+                $spoiled = self::spoiled($document, $where, $what);
+                $refusal = self::refusal($schema, $spoiled);
+                $complaint = $this->schemas->complaint($schema, json_decode($spoiled));
+                if ($complaint !== null) {
+                    self::assertNotNull($refusal, "The schema refuses: $complaint\n$spoiled");
+                } elseif ($refusal !== null) {
+                    self::assertMatchesRegularExpression(self::MEANING, $refusal, $spoiled);
+                }
+            },
+        );
+    }
+
+    #[DataProvider('documents')]
+    public function testEveryAnswerFollowsItsSchema(string $schema, string $document): void
+    {
+        if (! in_array($schema, self::COMMANDS, true)) {
+            $this->expectNotToPerformAssertions();
+
+            return;
+        }
+        $answer = json_decode(Cli::run($document, $schema)[1]);
+        $as = $answer instanceof \stdClass && isset($answer->error) ? 'error' : "answers/$schema";
+        self::assertNull($this->schemas->complaint($as, $answer));
+    }
+
+    /** The document with one value struck out, changed, or given a companion. */
+    private static function spoiled(string $document, int $where, int $what): string
+    {
+        $root = json_decode($document);
+        $places = [];
+        self::collect($root, $places);
+        [$holder, $key] = $places[$where % count($places)];
+        $target = &$holder->{$key};
+        if ($what >= count(self::OTHERS)) {
+            match ($what - count(self::OTHERS)) {
+                0 => (static function () use ($holder, $key): void {
+                    unset($holder->{$key});
+                })(),
+                1 => $holder->stranger = 1,
+                default => $target = is_array($target) ? [...$target, 1] : [$target],
+            };
+        } else {
+            $target = json_decode(self::OTHERS[$what]);
+        }
+
+        return (string) json_encode($root, JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @param list<array{\stdClass, string}> $places */
+    private static function collect(mixed $value, array &$places): void
+    {
+        if (is_array($value)) {
+            foreach ($value as $item) {
+                self::collect($item, $places);
+            }
+        }
+        if ($value instanceof \stdClass) {
+            foreach (get_object_vars($value) as $key => $member) {
+                $places[] = [$value, (string) $key];
+                self::collect($member, $places);
+            }
+        }
+    }
+
+    /** The reader's refusal of the document as such, or null; what a computation finds impossible is none. */
+    private static function refusal(string $schema, string $document): ?string
+    {
+        if (in_array($schema, self::COMMANDS, true)) {
+            $error = Cli::decoded($schema, $document)['error'] ?? null;
+
+            return is_array($error) && $error['code'] === 'invalid-input' ? (is_string($error['message']) ? $error['message'] : '') : null;
+        }
+        try {
+            $node = Node::parse($document);
+            match ($schema) {
+                'card' => CardDocument::read($node),
+                'vehicle' => VehicleDocument::read($node),
+                'kit' => KitDocument::read($node),
+                'bay' => BayDocument::read($node),
+                default => self::recordLine($node),
+            };
+        } catch (InvalidInput $failure) {
+            return $failure->getMessage();
+        }
+
+        return null;
+    }
+
+    private static function recordLine(Node $node): void
+    {
+        $f = $node->fields(['kind', 'payload']);
+        RecordDocument::entry($f['kind']->oneOf(RecordDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
+    }
+}
