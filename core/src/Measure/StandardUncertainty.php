@@ -18,4 +18,15 @@ final class StandardUncertainty
     {
         return sqrt($accuracy ** 2 / 3 + $resolution ** 2 / 12 + $marking ** 2);
     }
+
+    /**
+     * From an expanded uncertainty, as certificates give it.
+     *
+     * @param float $expanded ≥ 0, in the reading's unit
+     * @param float $k        coverage factor, > 0; 2 where the certificate says nothing else
+     */
+    public static function ofExpanded(float $expanded, float $k = 2.0): float
+    {
+        return $expanded / $k;
+    }
 }
