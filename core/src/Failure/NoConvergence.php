@@ -21,6 +21,12 @@ final class NoConvergence extends CoreFailure
         return new self('No set-up comes near these readings: the adjustment has not settled after much work. Take fewer readings, or look for one that is far out.');
     }
 
+    /** Where the readings draw points so near together that a direction between them is no longer to be told. */
+    public static function betweenCoincident(): self
+    {
+        return new self('No set-up fits these readings in which every direction can be told: two of its points all but coincide. One of the readings is probably far out.');
+    }
+
     public function errorCode(): string
     {
         return 'no-convergence';

@@ -21,6 +21,12 @@ final class SymmetricMatrix
     /** Pivots up to this share of their diagonal are rounding. */
     private const NO_PIVOT = 1e-14;
 
+    /** The square of a tenth: more of an unknown than this in the directions without weight, and it is not fixed. */
+    private const SHARE = 0.01;
+
+    /** Rounds of a power iteration; eigenvalues so near each other that it needs more are as good as equal. */
+    private const ROUNDS = 100;
+
     /** @var list<list<float>> lower triangle of the factor; the diagonal holds its inverse */
     private array $factor = [];
 
@@ -198,31 +204,33 @@ final class SymmetricMatrix
             }
         }
 
-        return 1 / $trace > self::SINGULAR * $this->n || $this->nullVectors() === [];
+        return 1 / $trace > self::SINGULAR * $this->n || $this->reciprocalCondition() >= self::SINGULAR;
     }
 
-    /**
-     * The unit eigenvectors of the scaled matrix whose eigenvalue is under 1e-12 of the largest.
-     *
-     * @return list<list<float>>
-     */
-    public function nullVectors(): array
+    /** Smallest over largest eigenvalue of the factorised matrix, scaled: power iteration on both ends. */
+    private function reciprocalCondition(): float
     {
-        [$values, $vectors] = $this->eigen();
-        $largest = $values === [] ? 0.0 : max($values);
-        $found = [];
-        foreach ($values as $k => $value) {
-            if ($value < self::SINGULAR * $largest || $largest <= 0) {
-                $found[] = $vectors[$k];
-            }
-        }
+        $scale = $this->scale();
+        $weakest = self::largestEigenvalue($this->n, function (array $x) use ($scale): array {
+            $y = $this->solve(array_map(static fn(float $cell, float $d): float => $cell / $d, $x, $scale));
 
-        return $found;
+            return array_map(static fn(float $cell, float $d): float => $cell / $d, $y, $scale);
+        });
+
+        return 1 / ($weakest * $this->largest());
+    }
+
+    /** The largest eigenvalue of the scaled matrix. */
+    private function largest(): float
+    {
+        $scaled = $this->scaled();
+
+        return self::largestEigenvalue($this->n, fn(array $x): array => self::product($scaled, $x));
     }
 
     /**
-     * The names of the unknowns that nothing fixes: those with more than 0.1 of their unit vector in the space that
-     * the null vectors span.
+     * The names of the unknowns that nothing fixes: those of which the directions without weight hold more than a
+     * tenth, δ(N + δ)⁻¹ being the projection onto those directions with δ at the limit of the condition.
      *
      * @param list<string> $names of the unknowns, in the matrix's order
      *
@@ -230,73 +238,108 @@ final class SymmetricMatrix
      */
     public function unfixed(array $names): array
     {
-        $shares = array_fill(0, $this->n, 0.0);
-        foreach ($this->nullVectors() as $vector) {
-            foreach ($vector as $i => $component) {
-                $shares[$i] += $component * $component;
+        $n = $this->n;
+        $weight = self::SINGULAR * max(1.0, $this->largest());
+        $cells = $this->scaled();
+        for ($i = 0; $i < $n; $i++) {
+            $cells[$i * ($n + 1)] += $weight;
+        }
+        $lifted = new self($n, $cells);
+        if (! $lifted->factorise()) {
+            // Rounding has eaten the lift: nothing can be told apart.
+            return $names;
+        }
+        $projection = $lifted->inverse();
+        $shares = [];
+        for ($i = 0; $i < $n; $i++) {
+            // Taken twice, so that a direction with ten times the weight no longer counts.
+            $share = 0.0;
+            for ($j = 0; $j < $n; $j++) {
+                $share += ($weight * $projection[$i * $n + $j]) ** 2;
+            }
+            $shares[] = $share;
+        }
+        // Where a direction is spread over very many unknowns, those that hold most of it are named.
+        $least = min(self::SHARE, max([0.0, ...$shares]) / 2);
+
+        return array_values(array_intersect_key($names, array_filter($shares, static fn(float $share): bool => $share > $least)));
+    }
+
+    /** @return list<float> 1/√ of the diagonal; 1 where that is zero */
+    private function scale(): array
+    {
+        $scale = [];
+        for ($i = 0; $i < $this->n; $i++) {
+            $diagonal = $this->cells[$i * ($this->n + 1)];
+            $scale[] = $diagonal > 0 ? 1 / sqrt($diagonal) : 1.0;
+        }
+
+        return $scale;
+    }
+
+    /** @return array<int, float> the matrix scaled to unit diagonal, both triangles */
+    private function scaled(): array
+    {
+        $n = $this->n;
+        $scale = $this->scale();
+        $scaled = array_fill(0, $n * $n, 0.0);
+        for ($i = 0; $i < $n; $i++) {
+            for ($j = 0; $j <= $i; $j++) {
+                $scaled[$i * $n + $j] = $scaled[$j * $n + $i] = $this->cells[$i * $n + $j] * $scale[$i] * $scale[$j];
             }
         }
 
-        return array_values(array_intersect_key($names, array_filter($shares, static fn(float $share): bool => $share > 0.01)));
+        return $scaled;
     }
 
     /**
-     * Cyclic Jacobi rotations of the scaled matrix: eigenvalues and, in the same order, unit eigenvectors.
+     * Power iteration from a start that no symmetry of a survey makes orthogonal to what is sought.
      *
-     * @return array{list<float>, list<list<float>>}
+     * @param \Closure(list<float>): list<float> $times the matrix
      */
-    private function eigen(): array
+    private static function largestEigenvalue(int $n, \Closure $times): float
     {
-        $n = $this->n;
-        $a = [];
-        $v = [];
-        $scale = [];
+        $x = [];
         for ($i = 0; $i < $n; $i++) {
-            $diagonal = $this->cells[$i * ($n + 1)];
-            $scale[] = $diagonal > 0 ? 1 / sqrt($diagonal) : 1.0;
+            $x[] = 1 + 0.5 * sin(1.7 * $i + 0.3);
         }
-        for ($i = 0; $i < $n; $i++) {
-            for ($j = 0; $j < $n; $j++) {
-                $a[$i][$j] = $this->cells[max($i, $j) * $n + min($i, $j)] * $scale[$i] * $scale[$j];
-                $v[$i][$j] = $i === $j ? 1.0 : 0.0;
+        $value = 0.0;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $length = sqrt(array_sum(array_map(static fn(float $cell): float => $cell * $cell, $x)));
+            if (! ($length > 0)) {
+                return 0.0;
             }
-        }
-        for ($sweep = 0; $sweep < 60; $sweep++) {
-            $off = 0.0;
-            for ($p = 0; $p < $n; $p++) {
-                for ($q = $p + 1; $q < $n; $q++) {
-                    $off += $a[$p][$q] ** 2;
-                }
-            }
-            if ($off < 1e-30) {
+            $x = array_map(static fn(float $cell): float => $cell / $length, $x);
+            $y = $times($x);
+            $before = $value;
+            $value = array_sum(array_map(static fn(float $a, float $b): float => $a * $b, $x, $y));
+            if (abs($value - $before) <= 1e-4 * $value) {
                 break;
             }
-            for ($p = 0; $p < $n; $p++) {
-                for ($q = $p + 1; $q < $n; $q++) {
-                    if (abs($a[$p][$q]) < 1e-18) {
-                        continue;
-                    }
-                    $theta = ($a[$q][$q] - $a[$p][$p]) / (2 * $a[$p][$q]);
-                    $t = ($theta >= 0 ? 1 : -1) / (abs($theta) + sqrt($theta * $theta + 1));
-                    $c = 1 / sqrt($t * $t + 1);
-                    $s = $t * $c;
-                    for ($k = 0; $k < $n; $k++) {
-                        [$a[$k][$p], $a[$k][$q]] = [$c * $a[$k][$p] - $s * $a[$k][$q], $s * $a[$k][$p] + $c * $a[$k][$q]];
-                    }
-                    for ($k = 0; $k < $n; $k++) {
-                        [$a[$p][$k], $a[$q][$k]] = [$c * $a[$p][$k] - $s * $a[$q][$k], $s * $a[$p][$k] + $c * $a[$q][$k]];
-                        [$v[$k][$p], $v[$k][$q]] = [$c * $v[$k][$p] - $s * $v[$k][$q], $s * $v[$k][$p] + $c * $v[$k][$q]];
-                    }
-                }
-            }
-        }
-        $values = [];
-        $vectors = [];
-        for ($k = 0; $k < $n; $k++) {
-            $values[] = $a[$k][$k];
-            $vectors[] = array_map(static fn(array $row): float => $row[$k], array_values($v));
+            $x = $y;
         }
 
-        return [$values, $vectors];
+        return $value;
+    }
+
+    /**
+     * @param array<int, float> $cells
+     * @param list<float>       $x
+     *
+     * @return list<float>
+     */
+    private static function product(array $cells, array $x): array
+    {
+        $y = [];
+        $cell = 0;
+        foreach ($x as $_) {
+            $sum = 0.0;
+            foreach ($x as $factor) {
+                $sum += $cells[$cell++] * $factor;
+            }
+            $y[] = $sum;
+        }
+
+        return $y;
     }
 }

@@ -22,11 +22,17 @@ final class LeastSquares
     private const STILL_MM = 1e-6;
     private const STILL_RAD = 1e-9;
 
+    /** Redundancies that miss their sum by so much come from derivatives that change within a millionth of a mm. */
+    private const MEANINGLESS = 0.01;
+
     /** Beyond what any bay needs; the work grows with the cube of it. */
     private const MOST_UNKNOWNS = 150;
 
-    /** Equations evaluated in all, after which a search that has not settled is given up: about a second's work. */
-    private const EVALUATIONS = 400_000;
+    /** Equations evaluated in all, after which a search that has not settled is given up: half a second's work. */
+    private const MOST_WORK = 200_000;
+
+    /** So many unknowns' cube costs one equation's evaluation in factorising. */
+    private const CUBES = 600;
 
     private readonly Layout $layout;
 
@@ -55,7 +61,8 @@ final class LeastSquares
     /** @var list<array{int, float, float, int}> each prior's place, value, 1/s², and matrix row or −1 */
     private array $priors = [];
 
-    private int $evaluations = 0;
+    /** Equations evaluated so far, and what else took as long. */
+    private int $work = 0;
 
     private function __construct(private readonly Network $network)
     {
@@ -78,7 +85,7 @@ final class LeastSquares
 
     /**
      * @throws Underdetermined where an unknown is fixed by no reading
-     * @throws NoConvergence   after 50 rounds without rest
+     * @throws NoConvergence   after 50 rounds without rest, or where the search rests on a place without directions
      * @throws InvalidInput    where a reading has no value, or says nothing where the points stand
      */
     public static function solve(Network $network): Solution
@@ -130,6 +137,7 @@ final class LeastSquares
         }
         for ($iteration = 1; $iteration <= self::ITERATIONS; $iteration++) {
             [$matrix, $right] = $this->normalEquations();
+            $this->work += intdiv(count($this->active) ** 3, self::CUBES);
             if (! $matrix->factorise() || ($iteration === 1 && ! $matrix->isWellConditioned())) {
                 throw $this->underdetermined($matrix);
             }
@@ -150,8 +158,8 @@ final class LeastSquares
      */
     private function measure(): float
     {
-        $this->evaluations += count($this->observed);
-        if ($this->evaluations > self::EVALUATIONS) {
+        $this->work += count($this->observed);
+        if ($this->work > self::MOST_WORK) {
             throw NoConvergence::afterMuchWork();
         }
         $this->system->evaluate($this->geometry);
@@ -279,6 +287,12 @@ final class LeastSquares
             $inverse = $covariance;
         }
 
-        return new Solution($this->network, $this->geometry, $this->system, $inverse, $iterations);
+        $solution = new Solution($this->network, $this->geometry, $this->system, $inverse, $iterations);
+        // What the readings check adds up to what they exceed the unknowns by, unless a derivative means nothing.
+        if (! (abs($solution->redundancy() - $solution->degreesOfFreedom) < self::MEANINGLESS)) {
+            throw NoConvergence::betweenCoincident();
+        }
+
+        return $solution;
     }
 }

@@ -61,6 +61,17 @@ final readonly class Solution
         $this->degreesOfFreedom = count($residuals) - $size;
     }
 
+    /** Sum of all redundancies; the degrees of freedom but for rounding. */
+    public function redundancy(): float
+    {
+        $sum = 0.0;
+        foreach ($this->residuals as $residual) {
+            $sum += $residual->redundancy;
+        }
+
+        return $sum;
+    }
+
     /** The 95 % point of the sum of squares; null where nothing checks the set-up. */
     public function chiSquareLimit(): ?float
     {

@@ -45,7 +45,7 @@ final class EchoLevelTest extends TestCase
                 [$width, $height] = [180.0, 120.0];
                 $found = self::echo(new Plate($width, $height, $yaw / 20, $pitch / 20))->effectiveDbsm($range);
                 $k = 2 * M_PI * self::FREQUENCY / 299_792_458_000.0;
-                $side = static function (float $length, float $degrees) use ($k, $range): array {
+                $side = static function (float $length, float $degrees) use ($k, $range): float {
                     $sine = sin(deg2rad($degrees));
                     $parts = 4000;
                     $sum = [0.0, 0.0];
@@ -56,10 +56,9 @@ final class EchoLevelTest extends TestCase
                         $sum[1] += sin($phase) * $length / $parts;
                     }
 
-                    return $sum;
+                    return $sum[0] ** 2 + $sum[1] ** 2;
                 };
-                $square = static fn(array $c): float => $c[0] ** 2 + $c[1] ** 2;
-                $area = $square($side($width, $yaw / 20)) * $square($side($height, $pitch / 20)) * 1e-12;
+                $area = $side($width, $yaw / 20) * $side($height, $pitch / 20) * 1e-12;
                 $sigma = 4 * M_PI * ($k * 1000 / (2 * M_PI)) ** 2 * $area;
                 self::assertEqualsWithDelta(10 * log10($sigma), $found, 0.002);
             },

@@ -19,7 +19,7 @@ final class SymmetricMatrixTest extends TestCase
             $cells = $this->gram(array_values(array_filter($numbers, is_int(...))), 3);
             $matrix = new SymmetricMatrix(3, $cells);
             if (! $matrix->factorise() || ! $matrix->isWellConditioned()) {
-                self::assertNotSame([], $matrix->nullVectors());
+                self::assertNotSame([], $matrix->unfixed(['a', 'b', 'c']));
 
                 return;
             }
@@ -45,23 +45,34 @@ final class SymmetricMatrixTest extends TestCase
         // Two unknowns ten million times apart in size, and yet quite independent.
         $matrix = new SymmetricMatrix(2, [1e14, 1.0, 1.0, 1.0]);
         self::assertTrue($matrix->factorise());
-        self::assertSame([], $matrix->nullVectors());
+        self::assertTrue($matrix->isWellConditioned());
     }
 
-    public function testAnUnknownWithoutAnyEquationIsItsOwnNullVector(): void
+    public function testAnUnknownWithoutAnyEquationIsNamedAlone(): void
     {
         $matrix = new SymmetricMatrix(3, [2.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 3.0]);
         self::assertFalse($matrix->factorise() && $matrix->isWellConditioned());
-        $vectors = $matrix->nullVectors();
-        self::assertCount(1, $vectors);
-        self::assertEqualsWithDelta([0.0, 1.0, 0.0], array_map(abs(...), $vectors[0]), 1e-12);
+        self::assertSame(['b'], $matrix->unfixed(['a', 'b', 'c']));
     }
 
     public function testTwoUnknownsThatOnlyTheirSumFixesAreBothNamed(): void
     {
         $matrix = new SymmetricMatrix(2, [4.0, 4.0, 4.0, 4.0]);
         self::assertFalse($matrix->factorise() && $matrix->isWellConditioned());
-        self::assertEqualsWithDelta([M_SQRT1_2, M_SQRT1_2], array_map(abs(...), $matrix->nullVectors()[0]), 1e-9);
+        self::assertSame(['a', 'b'], $matrix->unfixed(['a', 'b']));
+    }
+
+    public function testTheConditionIsThatOfTheScaledMatrix(): void
+    {
+        // Two unknowns whose correlation misses 1 by so much: eigenvalues 1 ± ρ, scaled.
+        foreach ([[1e-10, true], [1e-11, true], [4e-12, true], [1e-12, false], [1e-13, false]] as [$short, $fixed]) {
+            $rho = 1 - $short;
+            $matrix = new SymmetricMatrix(2, [9e6, 0.0, 3e3 * $rho, 1.0]);
+            self::assertSame($fixed, $matrix->factorise() && $matrix->isWellConditioned(), "1 − $short");
+            if (! $fixed) {
+                self::assertSame(['a', 'b'], $matrix->unfixed(['a', 'b']));
+            }
+        }
     }
 
     /**

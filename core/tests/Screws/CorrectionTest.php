@@ -64,6 +64,10 @@ final class CorrectionTest extends TestCase
     {
         $chance = new Chance(688);
         $screws = self::screws($chance);
+        /**
+         * @param array{float, float} $turns
+         * @param array{float, float} $gains
+         */
         $round = static function (array $turns, array $gains) use ($screws): Round {
             $before = new AxisPair(0.4, -0.3);
 
