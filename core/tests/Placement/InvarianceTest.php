@@ -35,7 +35,7 @@ final class InvarianceTest extends TestCase
     #[DataProvider('schools')]
     public function testARigidMotionOfTheWholeSceneChangesNoAnswer(string $school): void
     {
-        $this->limitTo(15)->shrinkingTimeLimit(2)->forAll(Generators::choose(0, 1 << 30), Generators::choose(-3141, 3141), Generators::choose(-9000, 9000))->then(
+        $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30), Generators::choose(-3141, 3141), Generators::choose(-9000, 9000))->disableShrinking()->then(
             function (int $seed, int $turn, int $shift) use ($school): void {
                 $here = SchoolScene::draw($school, new Chance($seed));
                 $there = $here->moved(new Motion($turn / 1000, $shift, -$shift / 3));
@@ -47,7 +47,7 @@ final class InvarianceTest extends TestCase
     #[DataProvider('schools')]
     public function testMirroringLeftAndRightMirrorsTheAnswer(string $school): void
     {
-        $this->limitTo(15)->shrinkingTimeLimit(2)->forAll(Generators::choose(0, 1 << 30))->then(
+        $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30))->disableShrinking()->then(
             function (int $seed) use ($school): void {
                 $here = SchoolScene::draw($school, new Chance($seed));
                 $there = $here->moved(new Motion(mirrored: true));
@@ -58,7 +58,7 @@ final class InvarianceTest extends TestCase
 
     public function testAnAddedConsistentReadingNeverIncreasesAnUncertainty(): void
     {
-        $this->limitTo(120)->shrinkingTimeLimit(2)->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, 99))->then(
+        $this->limitTo(120)->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, 99))->disableShrinking()->then(
             static function (int $seed, int $which): void {
                 // Some of what all schools read, and then one reading more.
                 $scene = SchoolScene::draw(SchoolScene::TOGETHER, new Chance($seed));
@@ -84,7 +84,7 @@ final class InvarianceTest extends TestCase
     #[DataProvider('schools')]
     public function testTheMovesAreRightAtOnce(string $school): void
     {
-        $this->limitTo(15)->shrinkingTimeLimit(2)->forAll(Generators::choose(0, 1 << 30))->then(
+        $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30))->disableShrinking()->then(
             static function (int $seed) use ($school): void {
                 $scene = SchoolScene::draw($school, new Chance($seed), 60.0);
                 $task = $scene->task();
@@ -117,7 +117,10 @@ final class InvarianceTest extends TestCase
     private static function compare(Placement $a, Placement $b, int $side): void
     {
         self::assertEqualsWithDelta($a->solution->chiSquare, $b->solution->chiSquare, 1e-6 * max(1.0, $a->solution->chiSquare));
-        self::assertSame($a->solution->suspects(), $b->solution->suspects());
+        if ($side < 0) {
+            // Turned, a place's two coordinates share their residuals otherwise.
+            self::assertSame($a->solution->suspects(), $b->solution->suspects());
+        }
         foreach ($a->solution->residuals as $i => $residual) {
             if (! $residual->prior) {
                 self::assertEqualsWithDelta(abs($residual->residual()), abs($b->solution->residuals[$i]->residual()), 1e-6, $residual->id);

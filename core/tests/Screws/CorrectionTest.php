@@ -64,23 +64,14 @@ final class CorrectionTest extends TestCase
     {
         $chance = new Chance(688);
         $screws = self::screws($chance);
-        /**
-         * @param array{float, float} $turns
-         * @param array{float, float} $gains
-         */
-        $round = static function (array $turns, array $gains) use ($screws): Round {
-            $before = new AxisPair(0.4, -0.3);
-
-            return new Round($turns, $before, $before->plus(self::modelled($screws, $turns, $gains)));
-        };
-        $rounds = [$round([2.0, 1.0], [0.85, 1.1]), $round([-1.0, 2.0], [0.85, 1.1])];
+        $rounds = [self::made($screws, [2.0, 1.0], [0.85, 1.1]), self::made($screws, [-1.0, 2.0], [0.85, 1.1])];
         $gains = Gains::learned($screws, $rounds, 0.005);
         self::assertEqualsWithDelta(0.85, $gains->values[0], 0.01);
         self::assertEqualsWithDelta(1.1, $gains->values[1], 0.01);
         self::assertSame($gains->values, $gains->applied());
         self::assertSame([], $gains->suspects());
 
-        $bent = Gains::learned($screws, [$round([2.0, 1.0], [0.2, 1.0]), $round([-1.0, 2.0], [0.2, 1.0])], 0.005);
+        $bent = Gains::learned($screws, [self::made($screws, [2.0, 1.0], [0.2, 1.0]), self::made($screws, [-1.0, 2.0], [0.2, 1.0])], 0.005);
         self::assertSame([0], $bent->suspects());
         self::assertSame([1.0, 1.0], $bent->applied());
     }
@@ -106,6 +97,17 @@ final class CorrectionTest extends TestCase
         self::assertTrue($screw->wouldPassTravel(1.25));
         self::assertFalse($screw->wouldPassTravel(-5.0));
         self::assertTrue($screw->wouldPassTravel(-5.25));
+    }
+
+    /**
+     * @param array{float, float} $turns
+     * @param array{float, float} $gains
+     */
+    private static function made(ScrewPair $screws, array $turns, array $gains): Round
+    {
+        $before = new AxisPair(0.4, -0.3);
+
+        return new Round($turns, $before, $before->plus(self::modelled($screws, $turns, $gains)));
     }
 
     private static function screws(Chance $chance): ScrewPair
