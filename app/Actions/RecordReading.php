@@ -12,12 +12,13 @@ use App\Records\TaskFile;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\SidedLength;
 use Lumbro\Core\Procedure\Call;
+use Lumbro\Core\Procedure\ReadingExpectation;
 use Lumbro\Core\Record\ReadingTaken;
 
-/** A reading is taken down as typed; a correction strikes the one it corrects. */
+/** A reading is taken down as typed, far-off ones only once confirmed; a correction strikes the one it corrects. */
 final readonly class RecordReading
 {
-    public const FIELDS = [['call', 'typed'], ['datum', 'strikes']];
+    public const FIELDS = [['call', 'typed'], ['datum', 'strikes', 'confirmed']];
 
     public function __construct(private Recorder $recorder) {}
 
@@ -28,6 +29,12 @@ final readonly class RecordReading
             $typed = $body->text('typed', 60);
             $read = $call->sided ? SidedLength::fromReading($typed) : Length::fromReading($typed);
 
+            $datum = self::datum($call, $body->optionalText('datum'));
+            $question = (new ReadingExpectation($file->context))->question($call, $typed, $read->millimetres, $datum);
+            if ($question !== null && ! $body->flag('confirmed')) {
+                throw Refusal::asks('/typed', $question);
+            }
+
             return new ReadingTaken(
                 $body->id,
                 $user->name,
@@ -36,8 +43,9 @@ final readonly class RecordReading
                 $typed,
                 $read->millimetres,
                 $read->unit->value,
-                self::datum($call, $body->optionalText('datum')),
+                $datum,
                 self::struck($file, $call, $body->optionalText('strikes')),
+                $question !== null,
             );
         });
     }

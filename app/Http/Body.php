@@ -55,6 +55,12 @@ final readonly class Body
         return $text;
     }
 
+    /** Whether a yes-or-no field is there and says yes. */
+    public function flag(string $field): bool
+    {
+        return isset($this->fields[$field]) && $this->fields[$field]->flag();
+    }
+
     public function optionalText(string $field, int $longest = 500): ?string
     {
         return isset($this->fields[$field]) ? $this->text($field, $longest) : null;

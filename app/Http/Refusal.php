@@ -23,6 +23,12 @@ final class Refusal extends \RuntimeException
         return new self($message, 422, 'invalid-input', $path);
     }
 
+    /** A question that the person may answer by sending the same again, confirmed. */
+    public static function asks(string $path, string $question): self
+    {
+        return new self($question, 422, 'asks-once', $path);
+    }
+
     public static function notFound(string $what): self
     {
         return new self($what . ' is not in this shop\'s records.', 404, 'not-found');

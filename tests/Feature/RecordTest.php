@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Reading;
+use App\Models\RecordEvent;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\QueryException;
@@ -27,6 +28,24 @@ final class RecordTest extends FeatureCase
         self::assertSame('72 13/16 in', $kept->typed);
         self::assertSame('frontMark', $kept->getAttribute('datum_from'));
         self::assertSame('tape-1', $kept->getAttribute('instrument'));
+    }
+
+    public function testAFarOffReadingIsAskedAboutOnceAndTakenWhereTheTapeShowsIt(): void
+    {
+        $before = $this->file()->version;
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '184.9'])
+            ->assertStatus(422)
+            ->assertJsonPath('code', 'asks-once')
+            ->assertJsonPath('path', '/typed')
+            ->assertJsonPath('title', '“184.9” is 185 mm, and about 1840 mm is expected here. 1849 mm would fit: a figure missing, or centimetres typed without their unit?');
+        self::assertSame($before, $this->file()->version);
+        $this->write('readings', ['call' => 'spot-along', 'typed' => '184.9', 'confirmed' => true])->assertOk()->assertJsonPath('ledger.0.typed', '184.9');
+        // A reading that nobody would ask about needs no word, and keeps none.
+        $this->write('readings', ['call' => 'split', 'typed' => '0', 'confirmed' => true])->assertOk();
+        self::assertSame([true, null], array_map(
+            static fn(string $payload): mixed => json_decode($payload)->confirmed ?? null,
+            RecordEvent::query()->where('sensor_task_id', $this->task())->where('kind', 'reading')->orderBy('version')->pluck('payload')->all(),
+        ));
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */

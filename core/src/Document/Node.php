@@ -171,6 +171,16 @@ final readonly class Node
         return $this->value;
     }
 
+    /** True or false. */
+    public function flag(): bool
+    {
+        if (! is_bool($this->value)) {
+            throw InvalidInput::wrongType($this->path(), 'true or false', $this->value);
+        }
+
+        return $this->value;
+    }
+
     /** @param list<string> $words */
     public function oneOf(array $words): string
     {

@@ -27,7 +27,7 @@ final class RecordDocument
     {
         switch ($kind) {
             case 'reading':
-                $f = $payload->fields(['call', 'typed', 'millimetres', 'unit'], ['datum', 'strikes']);
+                $f = $payload->fields(['call', 'typed', 'millimetres', 'unit'], ['datum', 'strikes', 'confirmed']);
 
                 return new ReadingTaken(
                     $id,
@@ -39,6 +39,7 @@ final class RecordDocument
                     $f['unit']->text(),
                     isset($f['datum']) ? $f['datum']->text() : null,
                     isset($f['strikes']) ? $f['strikes']->text() : null,
+                    isset($f['confirmed']) && $f['confirmed']->flag(),
                 );
             case 'strike':
                 return new ReadingStruck($id, $person, $at, $payload->fields(['reading'])['reading']->text());
@@ -91,6 +92,7 @@ final class RecordDocument
                 'call' => $entry->call, 'typed' => $entry->typed, 'millimetres' => $entry->millimetres, 'unit' => $entry->unit,
                 ...($entry->datum === null ? [] : ['datum' => $entry->datum]),
                 ...($entry->strikes === null ? [] : ['strikes' => $entry->strikes]),
+                ...($entry->confirmed ? ['confirmed' => true] : []),
             ]],
             $entry instanceof ReadingStruck => ['kind' => 'strike', 'payload' => ['reading' => $entry->reading]],
             $entry instanceof StandMoved => ['kind' => 'move', 'payload' => ['kinds' => array_column($entry->kinds, 'value')]],

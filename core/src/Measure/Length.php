@@ -20,7 +20,7 @@ final readonly class Length
     ];
 
     private const NUMBER = '(?<whole>\d+(?:\.\d+)?|\.\d+)';
-    private const INCHES = '(?:(?<inches>\d+(?:\.\d+)?|\.\d+)(?:\s+(?<top>\d+)\/(?<bottom>\d+))?|(?<topOnly>\d+)\/(?<bottomOnly>\d+))';
+    private const INCHES = '(?:(?<inches>\d+(?:\.\d+)?|\.\d+)(?:(?:\s+|\s*-\s*)(?<top>\d+)\/(?<bottom>\d+))?|(?<topOnly>\d+)\/(?<bottomOnly>\d+))';
 
     private function __construct(public string $typed, public float $millimetres, public LengthUnit $unit) {}
 
@@ -69,7 +69,7 @@ final readonly class Length
     {
         $feet = 0.0;
         $unit = LengthUnit::Inch;
-        if (preg_match('/^' . self::NUMBER . "\s*(?:'|ft)\s*(?<rest>.*)$/", $text, $match) === 1) {
+        if (preg_match('/^' . self::NUMBER . "\s*(?:'|ft\.?|foot|feet)\s*(?:-\s*(?=.))?(?<rest>.*)$/", $text, $match) === 1) {
             $unit = LengthUnit::Foot;
             $feet = (float) $match['whole'];
             $text = $match['rest'];
@@ -77,7 +77,7 @@ final readonly class Length
                 return [$feet * 304.8, $unit];
             }
         }
-        if (preg_match('/^' . self::INCHES . '\s*(?:"|in)$/', $text, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (preg_match('/^' . self::INCHES . '\s*(?:"|in\.?|inch|inches)$/', $text, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
             return null;
         }
         $top = (float) ($match['top'] ?? $match['topOnly'] ?? 0);

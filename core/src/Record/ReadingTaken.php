@@ -10,6 +10,7 @@ final readonly class ReadingTaken extends Entry
     /**
      * @param string|null $datum   heights only: what the height was read to
      * @param string|null $strikes id of the reading it corrects
+     * @param bool        $confirmed it lies far outside what was expected, and the person said that the tape shows it
      */
     public function __construct(
         string $id,
@@ -21,6 +22,7 @@ final readonly class ReadingTaken extends Entry
         public string $unit,
         public ?string $datum = null,
         public ?string $strikes = null,
+        public bool $confirmed = false,
     ) {
         parent::__construct($id, $person, $at);
     }

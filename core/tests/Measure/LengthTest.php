@@ -34,6 +34,12 @@ final class LengthTest extends TestCase
         yield ["4' 10 1/4\"", 1479.55, LengthUnit::Foot];
         yield ["4'", 1219.2, LengthUnit::Foot];
         yield ['4′10″', 1473.2, LengthUnit::Foot];
+        yield ["4'-10 1/4\"", 1479.55, LengthUnit::Foot];
+        yield ['58-1/4 in', 1479.55, LengthUnit::Inch];
+        yield ['58 1/4 inches', 1479.55, LengthUnit::Inch];
+        yield ['1 inch', 25.4, LengthUnit::Inch];
+        yield ['4 ft. 10 in.', 1473.2, LengthUnit::Foot];
+        yield ['4 feet', 1219.2, LengthUnit::Foot];
         yield ['4 ft 10 in', 1473.2, LengthUnit::Foot];
     }
 
@@ -64,6 +70,15 @@ final class LengthTest extends TestCase
         yield ['1e300', 'not a length'];
         yield ['999999999', 'longer than 100 m'];
         yield ["4' 10", 'not a length'];
+        yield ["4'-", 'not a length'];
+        yield ['58-1/4', 'not a length'];
+        yield ['58 - 4 in', 'not a length'];
+        yield ['1.4.8 m', 'not a length'];
+        yield ['1480 mm mm', 'not a length'];
+        yield ['٣٤', 'not a length'];
+        yield ['0x10', 'not a length'];
+        yield ['1480;', 'not a length'];
+        yield ["1480\n12", 'not a length'];
     }
 
     #[DataProvider('refusals')]
@@ -100,6 +115,25 @@ final class LengthTest extends TestCase
             $feet = intdiv($inches, 12);
             self::assertEqualsWithDelta($expected, Length::fromReading("$feet' " . ($inches % 12) . "$fraction\"")->millimetres, 1e-9);
         });
+    }
+
+    public function testWhateverIsTypedIsALengthOrIsRefused(): void
+    {
+        $signs = ['0', '1', '4', '8', '58', '1480', ' ', '.', ',', '/', "'", '"', '-', '+', 'm', 'mm', 'cm', 'in', 'ft', '¼', '”', 'e', '%s', "\xff", 'left'];
+        $taken = 0;
+        $this->limitTo(2000)->forAll(Generators::vector(5, Generators::choose(0, count($signs) - 1)), Generators::choose(1, 5))->then(
+            static function (array $picks, int $length) use ($signs, &$taken): void {
+                $typed = implode('', array_map(static fn(mixed $pick): string => is_int($pick) ? $signs[$pick] : '', array_slice($picks, 0, $length)));
+                try {
+                    $read = Length::fromReading($typed);
+                    self::assertTrue($read->millimetres >= 0 && $read->millimetres <= 100_000, $typed);
+                    $taken++;
+                } catch (UnreadableReading $failure) {
+                    self::assertStringContainsString('For example', $failure->getMessage());
+                }
+            },
+        );
+        self::assertGreaterThan(20, $taken);
     }
 
     public function testASideIsAWordAndLeftIsPositive(): void

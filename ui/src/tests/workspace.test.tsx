@@ -51,6 +51,33 @@ describe('a reading', () => {
     expect(screen.getByText('all saved')).toBeInTheDocument();
   });
 
+  it('far outside what is expected is asked about once, and taken where the tape does show it', async () => {
+    server.on(
+      `POST ${api}/readings`,
+      {
+        status: 422,
+        body: problem({
+          code: 'asks-once',
+          path: '/typed',
+          title: '“18490” is 18490 mm, and about 1840 mm is expected here.',
+        }),
+      },
+      { body: workspace({ version: 8 }) },
+    );
+    const person = openAt(at);
+    const field = await screen.findByLabelText('Reads');
+    await person.type(field, '18490{Enter}');
+    expect(await screen.findByText(/about 1840 mm is expected/)).toBeInTheDocument();
+    const take = screen.getByRole('button', { name: 'The tape does show 18490: take it' });
+    await person.type(field, '0');
+    expect(take).not.toBeInTheDocument();
+    await person.type(field, '{Backspace}');
+    await person.click(screen.getByRole('button', { name: /take it/ }));
+    await waitFor(() => expect(server.writes()).toHaveLength(2));
+    expect(server.writes()[0]?.body).not.toHaveProperty('confirmed');
+    expect(server.writes()[1]?.body).toMatchObject({ typed: '18490', confirmed: true });
+  });
+
   it('is kept while there is no connection and sent again as the same one', async () => {
     server.on(`POST ${api}/readings`, 'no connection', { body: workspace({ version: 8 }) });
     const person = openAt(at);

@@ -52,11 +52,15 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
     /^\/(typed|datum|call|strikes)$/.test(task.failure.problem.path ?? '')
       ? task.failure
       : null;
+  // Asked about the very text that stands in the field, not about one typed since.
+  const [asked, setAsked] = useState<string | null>(null);
+  const asks = failure?.problem.code === 'asks-once' && asked === typed;
   const addSide = (side: 'left' | 'right') => {
     setTyped(`${typed.replace(/\s*(left|right|l|r)\s*$/i, '')} ${side}`.trimStart());
     focusField();
   };
-  const record = () => {
+  const record = (confirmed = false) => {
+    setAsked(typed);
     task.write(
       {
         to: 'readings',
@@ -65,6 +69,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           typed,
           ...(call.datums.length > 0 ? { datum } : {}),
           ...(call.reading ? { strikes: call.reading.id } : {}),
+          ...(confirmed ? { confirmed } : {}),
         },
       },
       () => {
@@ -137,6 +142,18 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             },
           }}
         />
+        {asks && (
+          <Button
+            variant="outlined"
+            color="warning"
+            fullWidth
+            sx={{ mt: 1 }}
+            loading={task.isWriting}
+            onClick={() => record(true)}
+          >
+            The tape does show {typed.trim()}: take it
+          </Button>
+        )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
           {call.sided &&
             (['left', 'right'] as const).map((side) => (
