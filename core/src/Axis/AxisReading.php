@@ -12,11 +12,23 @@ final readonly class AxisReading
 {
     private function __construct(public float $misalignment, public float $s) {}
 
+    /**
+     * What a tool reports as the boresight's misalignment m.
+     *
+     * @param float $degrees anticlockwise or upwards positive
+     * @param float $s       standard uncertainty of one reading, degrees, ≥ 0
+     */
     public static function misalignment(float $degrees, float $s): self
     {
         return new self($degrees, $s);
     }
 
+    /**
+     * What a tool reports as the target's angle, −m.
+     *
+     * @param float $degrees anticlockwise or upwards positive
+     * @param float $s       standard uncertainty of one reading, degrees, ≥ 0
+     */
     public static function targetAngle(float $degrees, float $s): self
     {
         // −0.0 would show as a sign where there is none.

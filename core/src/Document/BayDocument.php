@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Procedure\Bay;
 
 /** Reads the JSON form of a bay. Lengths in mm, corners in the vehicle frame of the car as it stands. */
 final class BayDocument
 {
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "bay") */
     public static function read(Node $node): Bay
     {
         $f = $node->fields(['name', 'outline', 'sFloor']);

@@ -16,6 +16,7 @@ use Lumbro\Core\Procedure\ProcedureCard;
 /** Reads the JSON form of a procedure card. Lengths in mm, angles in degrees. */
 final class CardDocument
 {
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "card") */
     public static function read(Node $node): ProcedureCard
     {
         $f = $node->fields([

@@ -6,10 +6,12 @@ namespace Lumbro\Core\Document;
 
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Thresholds;
+use Lumbro\Core\Failure\InvalidInput;
 
 /** The JSON form of a decision (formats, "decide"). */
 final class DecisionDocument
 {
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "decide") */
     public static function decide(Node $node): Decision
     {
         $f = $node->fields(['deviation', 'uncertainty', 'tolerance'], ['thresholds']);
@@ -22,6 +24,7 @@ final class DecisionDocument
         );
     }
 
+    /** The shop's thresholds, or the usual ones where a document gives none. */
     public static function thresholds(?Node $node): Thresholds
     {
         if ($node === null) {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Procedure\Kit;
 use Lumbro\Core\Procedure\MeasuringInstrument;
 
 /** Reads the JSON form of a kit. Lengths in mm. */
 final class KitDocument
 {
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "kit") */
     public static function read(Node $node): Kit
     {
         $f = $node->fields(['tape', 'rule', 'staff', 'stand']);

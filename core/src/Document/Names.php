@@ -12,27 +12,40 @@ final class Names
     /** @var array<string, array<array-key, true>> kind → the names it has */
     private array $known = [];
 
+    /** @throws InvalidInput where a point or body has that name already */
     public function declarePoint(string $name, Node $node): void
     {
         $this->declare('point', $name, $node);
     }
 
+    /**
+     * A body's name is also that of the point at its origin.
+     *
+     * @throws InvalidInput where a point or body has that name already
+     */
     public function declareBody(string $name, Node $node): void
     {
         $this->declare('point', $name, $node);
         $this->known['body'][$name] = true;
     }
 
+    /** @throws InvalidInput where a heading has that name already */
     public function declareHeading(string $name, Node $node): void
     {
         $this->declare('heading', $name, $node);
     }
 
+    /** @throws InvalidInput where an instrument has that name already */
     public function declareInstrument(string $name, Node $node): void
     {
         $this->declare('instrument', $name, $node);
     }
 
+    /**
+     * An observation's id, new with it.
+     *
+     * @throws InvalidInput where another one has it already
+     */
     public function observation(Node $node): string
     {
         $id = $node->text();
@@ -41,21 +54,25 @@ final class Names
         return $id;
     }
 
+    /** @throws InvalidInput where no point, body or body's point has that name */
     public function point(Node $node): string
     {
         return $this->known('point', $node);
     }
 
+    /** @throws InvalidInput where no body has that name */
     public function body(Node $node): string
     {
         return $this->known('body', $node);
     }
 
+    /** @throws InvalidInput where no heading has that name */
     public function heading(Node $node): string
     {
         return $this->known('heading', $node);
     }
 
+    /** @throws InvalidInput where no instrument has that name */
     public function instrument(Node $node): string
     {
         return $this->known('instrument', $node);

@@ -138,6 +138,7 @@ final readonly class Node
         return $number;
     }
 
+    /** Zero or a number above it, within 1e9. */
     public function notNegative(): float
     {
         $number = $this->number();
@@ -162,6 +163,7 @@ final readonly class Node
         return $number;
     }
 
+    /** A text that is not empty. */
     public function text(): string
     {
         if (! is_string($this->value) || $this->value === '') {
@@ -191,6 +193,7 @@ final readonly class Node
         return $this->value;
     }
 
+    /** Whether the value is an object, of whatever fields. */
     public function isObject(): bool
     {
         return $this->value instanceof \stdClass;

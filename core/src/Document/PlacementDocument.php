@@ -23,6 +23,7 @@ use Lumbro\Core\Placement\Tolerances;
 /** The JSON form of a placement task and of its result (formats, "placement"). */
 final class PlacementDocument
 {
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "placement") */
     public static function read(Node $node): PlacementTask
     {
         $field = $node->fields(['network', 'target', 'reference', 'spec'], ['sensor', 'thresholds', 'candidates']);

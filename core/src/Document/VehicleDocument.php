@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Procedure\VehicleSheet;
 
 /** Reads the JSON form of a vehicle sheet. Lengths and standard uncertainties in mm. */
@@ -14,6 +15,7 @@ final class VehicleDocument
         'tyreDiameter', 'tyreWidth', 'frontMark', 'rearMark', 'sHub', 'sMarkAlong', 'sMarkAcross', 'sSensor', 'sSensorHeight',
     ];
 
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong (schemas, "vehicle") */
     public static function read(Node $node): VehicleSheet
     {
         $f = $node->fields(['make', 'model', ...self::LENGTHS]);

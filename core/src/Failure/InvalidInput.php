@@ -18,6 +18,7 @@ final class InvalidInput extends CoreFailure
         return new self(sprintf('%s must be %s, not %s.', self::name($path), $expected, self::describe($found)), $path);
     }
 
+    /** @param string $path JSON Pointer to the object that lacks the field */
     public static function missing(string $path, string $field): self
     {
         return new self(sprintf('%s lacks the field "%s".', self::name($path), $field), $path);
@@ -32,11 +33,16 @@ final class InvalidInput extends CoreFailure
         );
     }
 
+    /**
+     * @param string $path   JSON Pointer to the value
+     * @param string $reason what is wrong with it, to be read after its name
+     */
     public static function because(string $path, string $reason): self
     {
         return new self(sprintf('%s %s', self::name($path), $reason), $path);
     }
 
+    /** @param string $reason the decoder's own words */
     public static function notJson(string $reason): self
     {
         return new self('The input is not a JSON document: ' . $reason . '.');

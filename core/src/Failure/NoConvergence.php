@@ -7,6 +7,7 @@ namespace Lumbro\Core\Failure;
 /** Readings that contradict each other so far that no set-up comes near them. */
 final class NoConvergence extends CoreFailure
 {
+    /** @param int $iterations rounds that were made */
     public static function after(int $iterations): self
     {
         return new self(sprintf(

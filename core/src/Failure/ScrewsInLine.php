@@ -7,6 +7,10 @@ namespace Lumbro\Core\Failure;
 /** Two adjusting screws that lie in one line with the pivot and so cannot move both axes. */
 final class ScrewsInLine extends CoreFailure
 {
+    /**
+     * @param string $first  id of one screw
+     * @param string $second id of the other
+     */
     public static function named(string $first, string $second): self
     {
         return new self(sprintf(

@@ -16,6 +16,7 @@ final readonly class TargetDrawing
         return $height - $this->heights[$from] + $this->heights[$to];
     }
 
+    /** Whether the drawing shows this datum. */
     public function has(string $datum): bool
     {
         return isset($this->heights[$datum]);

@@ -15,21 +15,25 @@ final readonly class Dual
     /** @param array<int, float> $gradient */
     public function __construct(public float $value, public array $gradient = []) {}
 
+    /** A number that depends on no unknown. */
     public static function constant(float $value): self
     {
         return new self($value);
     }
 
+    /** The sum. */
     public function plus(self $other): self
     {
         return new self($this->value + $other->value, self::combine($this->gradient, 1, $other->gradient, 1));
     }
 
+    /** The difference. */
     public function minus(self $other): self
     {
         return new self($this->value - $other->value, self::combine($this->gradient, 1, $other->gradient, -1));
     }
 
+    /** The product, by the product rule. */
     public function times(self $other): self
     {
         return new self(
@@ -38,36 +42,28 @@ final readonly class Dual
         );
     }
 
-    /** Divided by another, which must not be zero. */
-    public function over(self $other): self
-    {
-        $value = $this->value / $other->value;
-
-        return new self($value, self::combine($this->gradient, 1 / $other->value, $other->gradient, -$value / $other->value));
-    }
-
+    /** A multiple. */
     public function scaled(float $factor): self
     {
         return new self($this->value * $factor, self::combine($this->gradient, $factor, [], 0));
     }
 
+    /** The cosine of an angle in radians. */
     public function cos(): self
     {
         return new self(cos($this->value), self::combine($this->gradient, -sin($this->value), [], 0));
     }
 
+    /** The sine of an angle in radians. */
     public function sin(): self
     {
         return new self(sin($this->value), self::combine($this->gradient, cos($this->value), [], 0));
     }
 
-    /** The direction of (x, y); both zero gives zero with no gradient. */
+    /** The direction of (x, y), which must not both be zero; rad in (−π, π]. */
     public static function atan2(self $y, self $x): self
     {
         $square = $x->value ** 2 + $y->value ** 2;
-        if ($square == 0.0) {
-            return new self(0.0);
-        }
 
         return new self(
             atan2($y->value, $x->value),

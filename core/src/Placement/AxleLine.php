@@ -23,9 +23,6 @@ final readonly class AxleLine implements ReferenceLine
 
     public function heading(Geometry $at): Dual
     {
-        [$rx, $ry] = Middle::of($at, $this->rear);
-        [$fx, $fy] = Middle::of($at, $this->front);
-
-        return Dual::atan2($fy->minus($ry), $fx->minus($rx));
+        return Direction::between(Middle::of($at, $this->rear), Middle::of($at, $this->front), '/reference', 'the axle line');
     }
 }

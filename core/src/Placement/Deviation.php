@@ -24,6 +24,7 @@ final readonly class Deviation
         public ?array $bestCheck,
     ) {}
 
+    /** The deviation, mm or rad. */
     public function value(): float
     {
         return $this->figure->value;

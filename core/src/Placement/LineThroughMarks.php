@@ -10,6 +10,10 @@ use Lumbro\Core\Survey\Geometry;
 /** The line through two marks, such as plumb marks under the emblems. */
 final readonly class LineThroughMarks implements ReferenceLine
 {
+    /**
+     * @param string $from rear point
+     * @param string $to   front point
+     */
     public function __construct(private string $from, private string $to) {}
 
     public function origin(Geometry $at): array
@@ -19,9 +23,6 @@ final readonly class LineThroughMarks implements ReferenceLine
 
     public function heading(Geometry $at): Dual
     {
-        [$fx, $fy] = $at->point($this->from);
-        [$tx, $ty] = $at->point($this->to);
-
-        return Dual::atan2($ty->minus($fy), $tx->minus($fx));
+        return Direction::between($at->point($this->from), $at->point($this->to), '/reference', 'the reference line');
     }
 }

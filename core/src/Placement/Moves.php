@@ -10,5 +10,10 @@ namespace Lumbro\Core\Placement;
  */
 final readonly class Moves
 {
+    /**
+     * @param float $turn   rad
+     * @param float $along  mm
+     * @param float $across mm
+     */
     public function __construct(public float $turn, public float $along, public float $across) {}
 }

@@ -131,9 +131,8 @@ final readonly class Placement
         if ($facing->aimAt === null) {
             return $frame->heading->plus(Dual::constant($facing->yaw ?? 0.0));
         }
-        $aim = $at->point($facing->aimAt);
 
-        return Dual::atan2($aim[1]->minus($required[1]), $aim[0]->minus($required[0]));
+        return Direction::between($required, $at->point($facing->aimAt), '/spec/aimAt', 'the aim');
     }
 
     /**
@@ -151,14 +150,14 @@ final readonly class Placement
         Geometry $at,
     ): Dual {
         $sensor = $at->point($place->point);
-        $seen = Dual::atan2($target[1]->minus($sensor[1]), $target[0]->minus($sensor[0]));
+        $seen = Direction::between($sensor, $target, '/sensor', 'the line from the sensor to the target');
         if ($task->spot instanceof PolarSpot && $task->spot->datum() === $place->point) {
             $specified = $frame->heading->plus(Dual::constant($task->spot->bearing));
         } else {
             $from = $place->design === null
                 ? $sensor
                 : $frame->shifted($frame->foot($at->point($place->design['from'])), $place->design['along'], $place->design['across']);
-            $specified = Dual::atan2($required[1]->minus($from[1]), $required[0]->minus($from[0]));
+            $specified = Direction::between($from, $required, '/sensor', 'the line from the sensor to the required spot');
         }
 
         return $seen->minus($specified)->wrapped();

@@ -13,6 +13,7 @@ final readonly class ReferenceFrame
     /** @param array{Dual, Dual} $origin */
     private function __construct(private array $origin, public Dual $heading, private Dual $cos, private Dual $sin) {}
 
+    /** The axes of a reference line at a state of the plan. */
     public static function of(ReferenceLine $line, Geometry $at): self
     {
         $heading = $line->heading($at);

@@ -7,6 +7,12 @@ namespace Lumbro\Core\Placement;
 /** Half-widths: along and across in mm, yaw and bearing in radians; null where the card states none. */
 final readonly class Tolerances
 {
+    /**
+     * @param float|null $along   mm, ≥ 0
+     * @param float|null $across  mm, ≥ 0
+     * @param float|null $yaw     rad, ≥ 0
+     * @param float|null $bearing rad, ≥ 0
+     */
     public function __construct(
         public ?float $along = null,
         public ?float $across = null,

@@ -7,6 +7,13 @@ namespace Lumbro\Core\Procedure;
 /** Where the card wants the target, from the front mark: mm, the stand's yaw in degrees; tolerances are half-widths. */
 final readonly class CardSpot
 {
+    /**
+     * @param float  $along       mm, forward positive
+     * @param float  $across      mm, left positive
+     * @param float  $yaw         of the stand from the reference, degrees
+     * @param float  $height      mm over the floor, to the datum
+     * @param string $heightDatum a place on the target's drawing
+     */
     public function __construct(
         public float $along,
         public float $across,

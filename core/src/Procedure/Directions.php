@@ -28,6 +28,7 @@ final class Directions
         return $value >= 0 ? 'anticlockwise, seen from above' : 'clockwise, seen from above';
     }
 
+    /** Of a height; upwards is positive. */
     public static function height(float $value): string
     {
         return $value >= 0 ? 'up' : 'down';

@@ -7,6 +7,12 @@ namespace Lumbro\Core\Procedure;
 /** A tape, laser or staff of the kit: half-width accuracy and resolution in mm, shared errors as standard uncertainties. */
 final readonly class MeasuringInstrument
 {
+    /**
+     * @param float      $accuracy   half-width, mm, > 0
+     * @param float      $resolution smallest step shown, mm, > 0
+     * @param float|null $sScale     standard uncertainty of the scale, without unit; null where there is none to speak of
+     * @param float|null $sZero      of the zero, mm
+     */
     public function __construct(
         public string $id,
         public string $name,

@@ -17,6 +17,7 @@ final class Operations
         'windscreen-replaced' => 'windscreen replaced',
     ];
 
+    /** An operation in the trade's words; a code nobody put into words as it is. */
     public static function words(string $code): string
     {
         return self::WORDS[$code] ?? $code;

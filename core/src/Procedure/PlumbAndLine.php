@@ -66,6 +66,7 @@ final readonly class PlumbAndLine implements School
 
     private Geometry $nominal;
 
+    /** @param Kit $kit what the readings are taken with; their uncertainties come from it */
     public function __construct(private ProcedureCard $card, private VehicleSheet $sheet, private Kit $kit)
     {
         $this->calls = $this->makeCalls();

@@ -9,6 +9,7 @@ use Lumbro\Core\Measure\SlipGuard;
 /** What the card lets expect of a reading, and the question to ask about one far outside it. */
 final readonly class ReadingExpectation
 {
+    /** @param TaskContext $context card, sheet and school of the task */
     public function __construct(private TaskContext $context) {}
 
     /**

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Procedure;
 /** What is known of a car's shape, mm, and how well (standard uncertainties). Marks lie on its centreline. */
 final readonly class VehicleSheet
 {
+    /** All in mm, > 0. */
     public function __construct(
         public string $make,
         public string $model,

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Record;
 /** A run that ended without a reading, in the tool's own words. */
 final readonly class RunFailed extends Entry
 {
+    /** @param string $message the tool's own words */
     public function __construct(string $id, string $person, string $at, public string $message)
     {
         parent::__construct($id, $person, $at);

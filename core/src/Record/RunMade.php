@@ -7,6 +7,13 @@ namespace Lumbro\Core\Record;
 /** One run of the sensor's routine and what it answered: degrees as the tool reports them, level in dB. */
 final readonly class RunMade extends Entry
 {
+    /**
+     * @param float         $azimuth   degrees, as the tool reports it
+     * @param float         $elevation degrees, as the tool reports it
+     * @param float         $echoLevel dB
+     * @param string        $message   the tool's own words; a message, no proof
+     * @param Reliance|null $reliedOn  the verdicts the run was made on; null in records older than that
+     */
     public function __construct(
         string $id,
         string $person,

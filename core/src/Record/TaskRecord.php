@@ -70,6 +70,7 @@ final class TaskRecord
         return $this->positions[$position];
     }
 
+    /** Which position the stand is in now: the number of moves so far. */
     public function position(): int
     {
         return count($this->positions) - 1;

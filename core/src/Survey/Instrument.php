@@ -10,5 +10,9 @@ namespace Lumbro\Core\Survey;
  */
 final readonly class Instrument
 {
+    /**
+     * @param Prior|null $scale without unit; null for an instrument whose scale is not in doubt
+     * @param Prior|null $zero  mm
+     */
     public function __construct(public string $name, public ?Prior $scale = null, public ?Prior $zero = null) {}
 }

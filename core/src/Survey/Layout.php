@@ -41,6 +41,7 @@ final class Layout
     /** @var list<array{id: string, place: int, observed: float, s: float}> in the order of the network */
     public array $priors = [];
 
+    /** Numbers a network's unknowns: points, bodies, headings, instruments, each in the network's order. */
     public function __construct(Network $network)
     {
         foreach ($network->points as $point) {

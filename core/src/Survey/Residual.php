@@ -37,6 +37,7 @@ final readonly class Residual
         return $this->adjusted - $this->observed;
     }
 
+    /** Whether a mistake in it would show nowhere: redundancy under 0.05. */
     public function isUnchecked(): bool
     {
         return $this->redundancy < self::UNCHECKED;

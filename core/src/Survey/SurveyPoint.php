@@ -10,6 +10,12 @@ namespace Lumbro\Core\Survey;
  */
 final readonly class SurveyPoint
 {
+    /**
+     * @param float      $x  mm
+     * @param float      $y  mm
+     * @param float|null $sx standard uncertainty, mm, > 0; null for a coordinate that is only a guess
+     * @param float|null $sy the same across
+     */
     public function __construct(
         public string $name,
         public float $x,

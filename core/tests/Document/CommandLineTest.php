@@ -70,6 +70,67 @@ final class CommandLineTest extends TestCase
         self::assertSame(['P.x', 'P.y'], $answer['error']['unfixed']);
     }
 
+    /** @return iterable<string, array{array<string, mixed>, string}> what is changed in a placement, and what is blamed */
+    public static function placementsWithoutDirection(): iterable
+    {
+        $twice = ['network' => ['points' => ['B' => ['x' => 3790, 'y' => 0]]]];
+        yield 'a reference line between one place' => [$twice, '/reference'];
+        yield 'a stand aimed at the place it must stand in' => [['spec' => ['from' => 'A', 'along' => 0, 'across' => 0, 'aimAt' => 'A']], '/spec/aimAt'];
+        yield 'a target that must stand where the sensor is' => [['spec' => ['from' => 'sensor', 'along' => 0, 'across' => 0], 'sensor' => ['point' => 'sensor']], '/sensor'];
+        yield 'a tape from a point to itself as a further check' => [
+            ['candidates' => [['id' => 'c', 'type' => 'bearing', 'from' => 'A', 'to' => 'A2', 's' => 1]], 'network' => ['points' => ['A2' => ['x' => 3790, 'y' => 0, 'sx' => 1, 'sy' => 1]]]],
+            '/candidates/0',
+        ];
+        yield 'a survey that says nothing' => [['network' => ['observations' => [['id' => 'o', 'type' => 'offset', 'point' => 'stand', 'line' => ['A', 'A2'], 'value' => 0, 's' => 1]], 'points' => ['A2' => ['x' => 3790, 'y' => 0, 'sx' => 1, 'sy' => 1]]]], '/network/observations/0'];
+        yield 'a survey of too many' => [['network' => ['points' => array_fill_keys(range(100, 200), ['x' => 0, 'y' => 0, 'sx' => 1, 'sy' => 1])]], '/network'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('placementsWithoutDirection')]
+    public function testAPlacementWithoutADirectionIsRefusedByName(array $change, string $path): void
+    {
+        $held = ['sx' => 1, 'sy' => 1];
+        $placement = [
+            'network' => [
+                'points' => ['A' => ['x' => 3790, 'y' => 0, ...$held], 'B' => ['x' => -850, 'y' => 0, ...$held], 'sensor' => ['x' => 3730, 'y' => 0, ...$held]],
+                'bodies' => ['stand' => ['x' => 5600, 'y' => 0, 'yaw' => 180, ...$held, 'syaw' => 1]],
+                'observations' => [],
+            ],
+            'target' => ['body' => 'stand', 'point' => 'stand'],
+            'reference' => ['kind' => 'line', 'from' => 'B', 'to' => 'A'],
+            'spec' => ['from' => 'A', 'along' => 1840, 'across' => 0],
+        ];
+        self::assertArrayHasKey('deviations', Cli::answer('placement', $placement));
+        $spoiled = array_replace_recursive($placement, $change);
+        $spoiled['spec'] = $change['spec'] ?? $placement['spec'];
+        $error = Cli::answer('placement', $spoiled)['error'] ?? null;
+        self::assertIsArray($error);
+        self::assertSame('invalid-input', $error['code']);
+        self::assertSame($path, $error['path']);
+    }
+
+    public function testATapeBetweenPointsThatTheMovesBringTogetherIsPredictedAsNothing(): void
+    {
+        $held = ['sx' => 1, 'sy' => 1];
+        $answer = Cli::answer('placement', [
+            'network' => [
+                'points' => ['A' => ['x' => 3790, 'y' => 0, ...$held], 'B' => ['x' => -850, 'y' => 0, ...$held], 'spot' => ['x' => 5630, 'y' => 0, ...$held]],
+                'bodies' => ['stand' => ['x' => 5600, 'y' => 3, 'yaw' => 180, ...$held, 'syaw' => 1]],
+                'observations' => [
+                    ['id' => 'tape', 'type' => 'distance', 'from' => 'spot', 'to' => 'stand', 'value' => 30.149627, 's' => 1],
+                    ['id' => 'sight', 'type' => 'bearing', 'from' => 'spot', 'to' => 'stand', 'value' => 174.289407, 's' => 5],
+                ],
+            ],
+            'target' => ['body' => 'stand', 'point' => 'stand'],
+            'reference' => ['kind' => 'line', 'from' => 'B', 'to' => 'A'],
+            'spec' => ['from' => 'spot', 'along' => 0, 'across' => 0],
+        ]);
+        self::assertIsArray($answer['predicted']);
+        // A direction between two points in one place is none.
+        self::assertSame(['tape'], array_keys($answer['predicted']));
+        self::assertEqualsWithDelta(0.0, $answer['predicted']['tape'], 1e-6);
+    }
+
     public function testLinesGoOnAfterARefusal(): void
     {
         $good = '{"deviation":1,"uncertainty":0,"tolerance":2}';

@@ -31,12 +31,6 @@ final class DualTest extends TestCase
         });
     }
 
-    public function testTheDirectionOfNothingIsNothing(): void
-    {
-        $none = Dual::atan2(new Dual(0.0, [0 => 1.0]), new Dual(0.0, [1 => 1.0]));
-        self::assertSame([0.0, []], [$none->value, $none->gradient]);
-    }
-
     public function testAnglesWrapIntoAHalfOpenTurn(): void
     {
         self::assertSame(M_PI, Angle::wrap(-M_PI));

@@ -10,6 +10,11 @@ use Lumbro\Core\Survey\Layout;
 /** How far T lies along the directed line P → Q from the foot of an origin O, mm: u · (T − O). */
 final readonly class Along extends LengthReading
 {
+    /**
+     * @param string     $origin point the distance is counted from
+     * @param float|null $value  mm, in the line's direction positive
+     * @param float      $s      mm, > 0
+     */
     public function __construct(
         string $id,
         private string $point,

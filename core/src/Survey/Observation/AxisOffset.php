@@ -13,6 +13,10 @@ use Lumbro\Core\Survey\Layout;
  */
 final readonly class AxisOffset extends LengthReading
 {
+    /**
+     * @param float|null $value mm, left of the body's x axis positive
+     * @param float      $s     mm, > 0
+     */
     public function __construct(
         string $id,
         private string $body,

@@ -14,6 +14,13 @@ use Lumbro\Core\Survey\Layout;
  */
 final readonly class Beam extends LengthReading
 {
+    /**
+     * @param string     $from    point the beam starts from
+     * @param string     $heading its direction
+     * @param string     $body    whose y axis carries the scale
+     * @param float|null $value   mm, to the body's own left positive
+     * @param float      $s       mm, > 0
+     */
     public function __construct(
         string $id,
         private string $from,

@@ -11,6 +11,10 @@ use Lumbro\Core\Survey\Layout;
 /** The direction of Q seen from P, rad from the vehicle's x axis: atan2 of Q − P, wrapped to the reading. */
 final readonly class Bearing extends AngleReading
 {
+    /**
+     * @param float|null $value rad, anticlockwise from the vehicle's x axis
+     * @param float      $s     rad, > 0
+     */
     public function __construct(string $id, private string $from, private string $to, ?float $value, float $s)
     {
         parent::__construct($id, $value, $s);

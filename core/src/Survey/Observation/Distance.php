@@ -11,6 +11,11 @@ use Lumbro\Core\Survey\Layout;
 /** A tape from P to Q, slanted by a known height difference: √(|Q − P|² + dz²), mm. */
 final readonly class Distance extends LengthReading
 {
+    /**
+     * @param float|null $value mm
+     * @param float      $s     mm, > 0
+     * @param float      $dz    known height difference of the ends, mm
+     */
     public function __construct(
         string $id,
         private string $from,

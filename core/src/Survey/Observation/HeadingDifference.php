@@ -10,6 +10,10 @@ use Lumbro\Core\Survey\Layout;
 /** The first heading less the second, rad, as a wheel-alignment sheet states it. */
 final readonly class HeadingDifference extends AngleReading
 {
+    /**
+     * @param float|null $value rad
+     * @param float      $s     rad, > 0
+     */
     public function __construct(string $id, private string $first, private string $second, ?float $value, float $s)
     {
         parent::__construct($id, $value, $s);

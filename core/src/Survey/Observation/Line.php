@@ -12,8 +12,12 @@ use Lumbro\Core\Survey\Layout;
 final readonly class Line
 {
     /** Ends nearer than this, mm, give no direction. */
-    private const COINCIDENT = 1e-9;
+    private const COINCIDENT = 1e-6;
 
+    /**
+     * @param string $from point P
+     * @param string $to   point Q, another one
+     */
     public function __construct(public string $from, public string $to) {}
 
     /**

@@ -18,6 +18,14 @@ use Lumbro\Core\Survey\Layout;
  */
 final readonly class MirrorReturn extends LengthReading
 {
+    /**
+     * @param string      $from    point the beam starts from, with the scale it comes back to
+     * @param string      $heading the beam's direction
+     * @param string      $body    whose y axis carries the mirror
+     * @param string|null $mirror  heading that says how far the mirror is out of square
+     * @param float|null  $value   mm, to the beam's left positive
+     * @param float       $s       mm, > 0
+     */
     public function __construct(
         string $id,
         private string $from,

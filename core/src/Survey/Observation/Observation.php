@@ -15,6 +15,7 @@ use Lumbro\Core\Survey\Layout;
  */
 interface Observation
 {
+    /** Its name, unique in the network. */
     public function id(): string;
 
     /** What was read, in mm or radians; null for a reading that is only considered. */

@@ -10,6 +10,10 @@ use Lumbro\Core\Survey\Layout;
 /** How far T lies off the directed line P → Q, mm; left of the line is positive: cross(u, T − P). */
 final readonly class Offset extends LengthReading
 {
+    /**
+     * @param float|null $value mm, left of the line positive
+     * @param float      $s     mm, > 0
+     */
     public function __construct(
         string $id,
         private string $point,

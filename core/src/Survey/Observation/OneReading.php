@@ -11,8 +11,12 @@ abstract readonly class OneReading implements Observation
     protected const PARALLEL = 1e-9;
 
     /** Points nearer than this, mm, count as one. */
-    protected const COINCIDENT = 1e-9;
+    protected const COINCIDENT = 1e-6;
 
+    /**
+     * @param float|null $value mm or rad; null for a reading that is only considered
+     * @param float      $s     standard uncertainty, mm or rad, > 0
+     */
     public function __construct(
         private string $id,
         private ?float $value,

@@ -11,6 +11,10 @@ use Lumbro\Core\Survey\Layout;
 /** The direction of T seen from a body's origin, rad from the body's own x axis, wrapped to the reading. */
 final readonly class RelativeBearing extends AngleReading
 {
+    /**
+     * @param float|null $value rad, anticlockwise from the body's own x axis
+     * @param float      $s     rad, > 0
+     */
     public function __construct(string $id, private string $body, private string $point, ?float $value, float $s)
     {
         parent::__construct($id, $value, $s);

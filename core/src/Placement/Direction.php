@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Placement;
+
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Numeric\Dual;
+
+/** The direction from one place of the plan to another, with its gradient. */
+final class Direction
+{
+    /** Places nearer than this, mm, count as one. */
+    private const COINCIDENT = 1e-6;
+
+    /**
+     * @param array{Dual, Dual} $from mm
+     * @param array{Dual, Dual} $to   mm
+     * @param string            $path JSON Pointer to what asks for the direction
+     * @param string            $what such as 'the reference line'
+     *
+     * @return Dual rad, anticlockwise from the vehicle's x axis
+     *
+     * @throws InvalidInput where both are one place
+     */
+    public static function between(array $from, array $to, string $path, string $what): Dual
+    {
+        $x = $to[0]->minus($from[0]);
+        $y = $to[1]->minus($from[1]);
+        if (hypot($x->value, $y->value) < self::COINCIDENT) {
+            throw InvalidInput::because($path, sprintf('gives %s no direction: both its ends lie in one place.', $what));
+        }
+
+        return Dual::atan2($y, $x);
+    }
+}
