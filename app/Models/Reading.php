@@ -14,6 +14,7 @@ namespace App\Models;
  * @property string      $unit
  * @property string|null $datum_to
  * @property string|null $strikes_id
+ * @property bool        $confirmed
  * @property string      $person
  * @property string      $recorded_at
  */
@@ -22,5 +23,5 @@ final class Reading extends Register
     protected $table = 'readings';
 
     /** @var array<string, string> */
-    protected $casts = ['millimetres' => 'float'];
+    protected $casts = ['millimetres' => 'float', 'confirmed' => 'boolean'];
 }

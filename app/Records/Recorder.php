@@ -93,6 +93,7 @@ final class Recorder
             'datum_to' => $reading->datum,
             'instrument' => $instrument,
             'strikes_id' => $reading->strikes,
+            'confirmed' => $reading->confirmed,
         ];
     }
 }

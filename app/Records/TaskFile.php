@@ -30,7 +30,7 @@ final class TaskFile
     ];
 
     /** A reading's columns as the payload of a record's line. */
-    private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id))";
+    private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id, 'confirmed', nullif(confirmed, false)))";
 
     private ?TaskState $state = null;
 

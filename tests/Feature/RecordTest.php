@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Reading;
-use App\Models\RecordEvent;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\ReadingTaken;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Lines of a record: taken once, in order, as typed, and never changed. */
@@ -42,10 +43,9 @@ final class RecordTest extends FeatureCase
         $this->write('readings', ['call' => 'spot-along', 'typed' => '184.9', 'confirmed' => true])->assertOk()->assertJsonPath('ledger.0.typed', '184.9');
         // A reading that nobody would ask about needs no word, and keeps none.
         $this->write('readings', ['call' => 'split', 'typed' => '0', 'confirmed' => true])->assertOk();
-        self::assertSame([true, null], array_map(
-            static fn(string $payload): mixed => json_decode($payload)->confirmed ?? null,
-            RecordEvent::query()->where('sensor_task_id', $this->task())->where('kind', 'reading')->orderBy('version')->pluck('payload')->all(),
-        ));
+        self::assertSame([true, false], Reading::query()->where('sensor_task_id', $this->task())->orderBy('version')->pluck('confirmed')->all());
+        $taken = array_values(array_filter($this->file()->entries, static fn(Entry $entry): bool => $entry instanceof ReadingTaken));
+        self::assertSame([true, false], array_column($taken, 'confirmed'));
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -138,7 +138,7 @@ final class RecordTest extends FeatureCase
     {
         // A check tape of 1 mm to a target two metres away, and a stand 90 m off.
         foreach (['spot-offset' => '0', 'spot-along' => '90 m', 'split' => '95 m left', 'hub-left' => '1 mm', 'hub-right' => '1 mm'] as $call => $typed) {
-            $state = $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+            $state = $this->write('readings', ['call' => $call, 'typed' => $typed, 'confirmed' => true])->assertOk();
         }
         self::assertTrue($state->json('failure') !== null || $state->json('consistent') === false);
         self::assertFalse($state->json('mayRun'));

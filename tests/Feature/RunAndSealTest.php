@@ -51,7 +51,7 @@ final class RunAndSealTest extends FeatureCase
         // The stand is asked 700 mm aside: the sensor finds nothing in its window.
         $this->prepare();
         foreach (['spot-offset' => '700 mm left', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2779', 'hub-right' => '3120'] as $call => $typed) {
-            $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+            $this->write('readings', ['call' => $call, 'typed' => $typed, 'confirmed' => true])->assertOk();
         }
         $this->write('moves', ['kinds' => ['shift']])->assertOk();
         $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'Tried without measuring again.'])->assertOk();

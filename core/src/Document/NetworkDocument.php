@@ -192,7 +192,7 @@ final class NetworkDocument
             'prior' => $residual->prior,
             'observed' => $residual->observed * $unit,
             'adjusted' => $residual->adjusted * $unit,
-            'residual' => $residual->residual() * $unit,
+            'residual' => $residual->residual * $unit,
             'redundancy' => $residual->redundancy,
             'w' => $residual->w,
             'unchecked' => $residual->isUnchecked(),

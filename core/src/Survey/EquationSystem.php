@@ -27,16 +27,13 @@ final class EquationSystem
     /** @var array<int, list<int>> where an observation names an unknown twice: its derivative → its place among the places */
     private readonly array $folds;
 
-    /** @var array<int, int> equation → place of its instrument's scale */
-    private readonly array $scales;
-
-    /** @var array<int, int> equation → place of its instrument's zero */
-    private readonly array $zeros;
+    /** @var array<int, array{int|null, int|null}> equation → places of its instrument's scale and zero, where it has them */
+    private readonly array $shared;
 
     /** @param list<Observation> $observations */
     public function __construct(private readonly array $observations, Layout $layout)
     {
-        $all = $folds = $scales = $zeros = [];
+        $all = $folds = $shared = [];
         foreach ($observations as $k => $observation) {
             $unique = [];
             $slots = [];
@@ -54,19 +51,18 @@ final class EquationSystem
             }
             $instrument = $observation->instrument();
             if ($instrument !== null) {
-                if (isset($layout->scale[$instrument])) {
-                    $unique[] = $scales[$k] = $layout->scale[$instrument];
-                }
-                if (isset($layout->zero[$instrument])) {
-                    $unique[] = $zeros[$k] = $layout->zero[$instrument];
+                $shared[$k] = [$layout->scale[$instrument] ?? null, $layout->zero[$instrument] ?? null];
+                foreach ($shared[$k] as $place) {
+                    if ($place !== null) {
+                        $unique[] = $place;
+                    }
                 }
             }
             $all[] = $unique;
         }
         $this->places = $all;
         $this->folds = $folds;
-        $this->scales = $scales;
-        $this->zeros = $zeros;
+        $this->shared = $shared;
     }
 
     /**
@@ -85,18 +81,11 @@ final class EquationSystem
                 if (isset($this->folds[$k])) {
                     $row = self::folded($row, $this->folds[$k]);
                 }
-                if (isset($this->scales[$k])) {
-                    $factor = 1 + $at->state[$this->scales[$k]];
-                    foreach ($row as $i => $derivative) {
-                        $row[$i] = $factor * $derivative;
-                    }
-                    $row[] = $value;
-                }
-                if (isset($this->zeros[$k])) {
-                    $row[] = 1.0;
+                if (isset($this->shared[$k])) {
+                    $value = $this->share($k, $value, $row, $at);
                 }
                 $rows[] = $row;
-                $values[] = $this->shown($k, $value, $at);
+                $values[] = $value;
             }
         } catch (NoDirection $failure) {
             throw $failure->ofObservation($k);
@@ -120,20 +109,33 @@ final class EquationSystem
             } catch (NoDirection $failure) {
                 $value = $failure->reading();
             }
-            $readings[] = $value === null ? null : $this->shown($k, $value, $at);
+            $readings[] = $value === null || ! isset($this->shared[$k]) ? $value : $this->share($k, $value, $row, $at);
         }
 
         return $readings;
     }
 
-    /** What the instrument shows for a true value. */
-    private function shown(int $k, float $value, Geometry $at): float
+    /**
+     * What the instrument shows for a true value.
+     *
+     * @param list<float> $row derivatives of the value; receives those of the reading, the shared errors' at its end
+     */
+    private function share(int $k, float $value, array &$row, Geometry $at): float
     {
-        if (isset($this->scales[$k])) {
-            $value *= 1 + $at->state[$this->scales[$k]];
+        [$scale, $zero] = $this->shared[$k];
+        $shown = $value;
+        if ($scale !== null) {
+            $factor = 1 + $at->state[$scale];
+            $row = array_map(static fn(float $derivative): float => $factor * $derivative, $row);
+            $row[] = $value;
+            $shown *= $factor;
+        }
+        if ($zero !== null) {
+            $row[] = 1.0;
+            $shown += $at->state[$zero];
         }
 
-        return isset($this->zeros[$k]) ? $value + $at->state[$this->zeros[$k]] : $value;
+        return $shown;
     }
 
     /** One equation at the state evaluated last. */

@@ -58,8 +58,17 @@ final class LeastSquares
     /** @var list<list<int>> for each equation the matrix cells of the pairs of its derivatives, (0,0), (1,0), (1,1), (2,0) … */
     private array $cells = [];
 
-    /** @var list<array{int, float, float, int}> each prior's place, value, 1/s², and matrix row or −1 */
-    private array $priors = [];
+    /** @var list<int> each prior's place */
+    private array $priorPlaces = [];
+
+    /** @var list<float> its value */
+    private array $priorValues = [];
+
+    /** @var list<float> its 1/s² */
+    private array $priorWeights = [];
+
+    /** @var list<int> its row in the matrix, or −1 */
+    private array $priorRows = [];
 
     /** Equations evaluated so far, and what else took as long. */
     private int $work = 0;
@@ -124,7 +133,10 @@ final class LeastSquares
             $this->cells[] = $cells;
         }
         foreach ($this->layout->priors as ['place' => $place, 'observed' => $observed, 's' => $s]) {
-            $this->priors[] = [$place, $observed, 1 / ($s * $s), $index[$place] ?? -1];
+            $this->priorPlaces[] = $place;
+            $this->priorValues[] = $observed;
+            $this->priorWeights[] = 1 / ($s * $s);
+            $this->priorRows[] = $index[$place] ?? -1;
         }
     }
 
@@ -165,15 +177,19 @@ final class LeastSquares
         $this->system->evaluate($this->geometry);
         $sum = 0.0;
         $misses = [];
+        $observed = $this->observed;
+        $weights = $this->weights;
         foreach ($this->system->values as $k => $value) {
-            $misses[] = $miss = $this->observed[$k] - $value;
-            $sum += $miss * $miss * $this->weights[$k];
+            $misses[] = $miss = $observed[$k] - $value;
+            $sum += $miss * $miss * $weights[$k];
         }
         $this->misses = $misses;
         $state = $this->geometry->state;
-        foreach ($this->priors as [$place, $observed, $weight]) {
-            $miss = $observed - $state[$place];
-            $sum += $miss * $miss * $weight;
+        $values = $this->priorValues;
+        $weights = $this->priorWeights;
+        foreach ($this->priorPlaces as $i => $place) {
+            $miss = $values[$i] - $state[$place];
+            $sum += $miss * $miss * $weights[$i];
         }
 
         return $sum;
@@ -190,10 +206,11 @@ final class LeastSquares
         $matrix = array_fill(0, $n * $n, 0.0);
         $right = array_fill(0, $n, 0.0);
         $state = $this->geometry->state;
-        foreach ($this->priors as [$place, $observed, $weight, $row]) {
+        foreach ($this->priorRows as $i => $row) {
             if ($row >= 0) {
+                $weight = $this->priorWeights[$i];
                 $matrix[$row * ($n + 1)] = $weight;
-                $right[$row] = ($observed - $state[$place]) * $weight;
+                $right[$row] = ($this->priorValues[$i] - $state[$this->priorPlaces[$i]]) * $weight;
             }
         }
         foreach ($this->system->rows as $k => $derivatives) {
@@ -289,7 +306,7 @@ final class LeastSquares
 
         $solution = new Solution($this->network, $this->geometry, $this->system, $inverse, $iterations);
         // What the readings check adds up to what they exceed the unknowns by, unless a derivative means nothing.
-        if (! (abs($solution->redundancy() - $solution->degreesOfFreedom) < self::MEANINGLESS)) {
+        if (! (abs($solution->redundancy - $solution->degreesOfFreedom) < self::MEANINGLESS)) {
             throw NoConvergence::betweenCoincident();
         }
 

@@ -13,6 +13,9 @@ final readonly class Residual
     /** Below this redundancy the normalised residual is noise over nothing. */
     private const UNTESTABLE = 0.01;
 
+    /** v: adjusted minus observed. */
+    public float $residual;
+
     /** Normalised residual v/(s√r); null where the redundancy is 0.01 or less. */
     public ?float $w;
 
@@ -28,13 +31,8 @@ final readonly class Residual
         public float $s,
         public float $redundancy,
     ) {
-        $this->w = $redundancy > self::UNTESTABLE ? $this->residual() / ($s * sqrt($redundancy)) : null;
-    }
-
-    /** Adjusted minus observed. */
-    public function residual(): float
-    {
-        return $this->adjusted - $this->observed;
+        $this->residual = $adjusted - $observed;
+        $this->w = $redundancy > self::UNTESTABLE ? $this->residual / ($s * sqrt($redundancy)) : null;
     }
 
     /** Whether a mistake in it would show nowhere: redundancy under 0.05. */

@@ -19,6 +19,9 @@ final readonly class Solution
     /** Weighted sum of the squared residuals. */
     public float $chiSquare;
 
+    /** Sum of all redundancies; the degrees of freedom but for rounding. */
+    public float $redundancy;
+
     /** Observations and priors less unknowns. */
     public int $degreesOfFreedom;
 
@@ -53,23 +56,16 @@ final readonly class Solution
             );
         }
         $chiSquare = 0.0;
+        $redundancy = 0.0;
         foreach ($residuals as $residual) {
-            $chiSquare += ($residual->residual() / $residual->s) ** 2;
+            $share = $residual->residual / $residual->s;
+            $chiSquare += $share * $share;
+            $redundancy += $residual->redundancy;
         }
         $this->residuals = $residuals;
         $this->chiSquare = $chiSquare;
+        $this->redundancy = $redundancy;
         $this->degreesOfFreedom = count($residuals) - $size;
-    }
-
-    /** Sum of all redundancies; the degrees of freedom but for rounding. */
-    public function redundancy(): float
-    {
-        $sum = 0.0;
-        foreach ($this->residuals as $residual) {
-            $sum += $residual->redundancy;
-        }
-
-        return $sum;
     }
 
     /** The 95 % point of the sum of squares; null where nothing checks the set-up. */

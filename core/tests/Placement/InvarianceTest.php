@@ -123,7 +123,7 @@ final class InvarianceTest extends TestCase
         }
         foreach ($a->solution->residuals as $i => $residual) {
             if (! $residual->prior) {
-                self::assertEqualsWithDelta(abs($residual->residual()), abs($b->solution->residuals[$i]->residual()), 1e-6, $residual->id);
+                self::assertEqualsWithDelta(abs($residual->residual), abs($b->solution->residuals[$i]->residual), 1e-6, $residual->id);
                 self::assertEqualsWithDelta($residual->redundancy, $b->solution->residuals[$i]->redundancy, 1e-7, $residual->id);
             }
         }

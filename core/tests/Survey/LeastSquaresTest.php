@@ -62,7 +62,7 @@ final class LeastSquaresTest extends TestCase
                 self::assertEqualsWithDelta($here->chiSquare, $there->chiSquare, 1e-6);
                 foreach ($here->residuals as $i => $residual) {
                     if (! $residual->prior) {
-                        self::assertEqualsWithDelta($residual->residual(), $there->residuals[$i]->residual(), 1e-6);
+                        self::assertEqualsWithDelta($residual->residual, $there->residuals[$i]->residual, 1e-6);
                         self::assertEqualsWithDelta($residual->redundancy, $there->residuals[$i]->redundancy, 1e-9);
                     }
                 }

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+// The core needs no installed package: its own classes are found by their names.
+spl_autoload_register(static function (string $class): void {
+    foreach (['Lumbro\\Core\\Tests\\' => '/../tests/', 'Lumbro\\Core\\' => '/../src/'] as $prefix => $folder) {
+        if (str_starts_with($class, $prefix)) {
+            require __DIR__ . $folder . str_replace('\\', '/', substr($class, strlen($prefix))) . '.php';
+
+            return;
+        }
+    }
+});
+
+// Full double precision, in the fewest digits that keep it.
+ini_set('serialize_precision', '-1');
