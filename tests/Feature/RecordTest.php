@@ -38,7 +38,7 @@ final class RecordTest extends FeatureCase
             ->assertStatus(422)
             ->assertJsonPath('code', 'asks-once')
             ->assertJsonPath('path', '/typed')
-            ->assertJsonPath('title', '“184.9” is 185 mm, and about 1840 mm is expected here. 1849 mm would fit: a figure missing, or centimetres typed without their unit?');
+            ->assertJsonPath('title', '“184.9” is 185 mm, and about 1,840 mm is expected here. 1,849 mm would fit: a figure missing, or centimetres typed without their unit?');
         self::assertSame($before, $this->file()->version);
         $this->write('readings', ['call' => 'spot-along', 'typed' => '184.9', 'confirmed' => true])->assertOk()->assertJsonPath('ledger.0.typed', '184.9');
         // A reading that nobody would ask about needs no word, and keeps none.

@@ -59,7 +59,7 @@ describe('a reading', () => {
         body: problem({
           code: 'asks-once',
           path: '/typed',
-          title: '“18490” is 18490 mm, and about 1840 mm is expected here.',
+          title: '“18490” is 18,490 mm, and about 1,840 mm is expected here.',
         }),
       },
       { body: workspace({ version: 8 }) },
@@ -67,8 +67,8 @@ describe('a reading', () => {
     const person = openAt(at);
     const field = await screen.findByLabelText('Reads');
     await person.type(field, '18490{Enter}');
-    expect(await screen.findByText(/about 1840 mm is expected/)).toBeInTheDocument();
-    const take = screen.getByRole('button', { name: 'The tape does show 18490: take it' });
+    expect(await screen.findByText(/about 1,840 mm is expected/)).toBeInTheDocument();
+    const take = screen.getByRole('button', { name: 'It does show 18490: take it' });
     await person.type(field, '0');
     expect(take).not.toBeInTheDocument();
     await person.type(field, '{Backspace}');

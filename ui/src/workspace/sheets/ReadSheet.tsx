@@ -127,9 +127,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null}
+          error={failure !== null && !asks}
           helperText={
-            failure?.message ??
+            (asks ? undefined : failure?.message) ??
             (call.sided
               ? 'As the rule shows it, for example 12 mm left. Enter takes it.'
               : 'As the tape shows it, in any unit. Enter takes it.')
@@ -143,16 +143,14 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           }}
         />
         {asks && (
-          <Button
-            variant="outlined"
-            color="warning"
-            fullWidth
-            sx={{ mt: 1 }}
-            loading={task.isWriting}
-            onClick={() => record(true)}
-          >
-            The tape does show {typed.trim()}: take it
-          </Button>
+          <Box sx={{ mt: 1, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}>
+            <Typography role="status" data-testid="asked" sx={{ fontWeight: 600, mb: 1 }}>
+              {failure.message}
+            </Typography>
+            <Button variant="outlined" loading={task.isWriting} onClick={() => record(true)}>
+              It does show {typed.trim()}: take it
+            </Button>
+          </Box>
         )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
           {call.sided &&
@@ -161,9 +159,11 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
                 car’s {side}
               </Button>
             ))}
-          <Button type="submit" variant="contained" loading={task.isWriting}>
-            {call.reading ? 'Correct it' : 'Take it'}
-          </Button>
+          {!asks && (
+            <Button type="submit" variant="contained" loading={task.isWriting}>
+              {call.reading ? 'Correct it' : 'Take it'}
+            </Button>
+          )}
           {state.simulated && (
             <Button variant="outlined" onClick={() => meter.mutate()} loading={meter.isPending}>
               Simulated meter <Key of="M" />
