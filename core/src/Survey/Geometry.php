@@ -18,6 +18,9 @@ final class Geometry
     /** @var array<string, float> body → yaw, rad */
     public array $yaw = [];
 
+    /** @var array<array-key, string> point on a body → that body */
+    private array $bodies = [];
+
     /** @param array<int, float> $state value of every unknown, mm or rad */
     public function __construct(public readonly Layout $layout, public readonly array $state)
     {
@@ -35,6 +38,7 @@ final class Geometry
                 $sin = sin($this->yaw[$body]);
                 $turned = $body;
             }
+            $this->bodies[$name] = $body;
             $this->x[$name] = $this->x[$body] + $px * $cos - $py * $sin;
             $this->y[$name] = $this->y[$body] + $px * $sin + $py * $cos;
         }
@@ -50,10 +54,9 @@ final class Geometry
     {
         $row[] = $gx;
         $row[] = $gy;
-        $carried = $this->layout->carried[$point] ?? null;
-        if ($carried !== null) {
+        $body = $this->bodies[$point] ?? null;
+        if ($body !== null) {
             // The yaw turns the point about the body's origin.
-            $body = $carried['body'];
             $row[] = $gy * ($this->x[$point] - $this->x[$body]) - $gx * ($this->y[$point] - $this->y[$body]);
         }
     }
