@@ -8,6 +8,7 @@ use App\Models\SealedRecord;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Tests\Support\Schemas;
 
 /** The interlock, the run, the verdict and the seal. */
 final class RunAndSealTest extends FeatureCase
@@ -88,6 +89,7 @@ final class RunAndSealTest extends FeatureCase
         foreach (['spot-along', 'front-cover-painted', 'elevation', (string) $hash] as $part) {
             self::assertStringContainsString($part, $json);
         }
+        self::assertNull((new Schemas())->complaint('sealed-record', json_decode($json)));
         $verify = static function (string $content) use ($file): array {
             file_put_contents($file, $content);
 
@@ -110,6 +112,8 @@ final class RunAndSealTest extends FeatureCase
         $this->write('seal', [], '2468')->assertStatus(422)->assertJsonPath('path', '/handover');
         $this->write('seal', ['handover' => 'Customer told in writing, assistance stays off.'], '2468')->assertStatus(403);
         $this->write('seal', ['handover' => 'Customer told in writing, assistance stays off.'], '2468', 'Oda Merrin')->assertOk();
+        $handedOver = (string) $this->actingAs($this->person())->get("/api/tasks/{$this->task('2468')}/record")->assertOk()->getContent();
+        self::assertNull((new Schemas())->complaint('sealed-record', json_decode($handedOver)));
         self::assertStringContainsString('assistance stays off', SealedRecord::query()->where('sensor_task_id', $this->task('2468'))->firstOrFail()->record);
     }
 

@@ -160,7 +160,7 @@ final class SchemasTest extends TestCase
 
     private static function recordLine(Node $node): void
     {
-        $f = $node->fields(['kind', 'payload']);
+        $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at']);
         RecordDocument::entry($f['kind']->oneOf(RecordDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
     }
 }
