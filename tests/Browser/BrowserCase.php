@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use PHPUnit\Framework\TestCase;
@@ -76,5 +77,18 @@ abstract class BrowserCase extends TestCase
     protected function assertAccessible(string $where): void
     {
         self::assertSame([], $this->browser->axe(), $where);
+    }
+
+    /** Presses Tab until the focus is on what says this. */
+    protected function tabTo(string $words): void
+    {
+        for ($i = 0; $i < 60; $i++) {
+            $focused = $this->browser->driver->executeScript('return document.activeElement?.textContent ?? ""');
+            if (is_string($focused) && str_starts_with(trim($focused), $words)) {
+                return;
+            }
+            $this->browser->keys(WebDriverKeys::TAB);
+        }
+        self::fail("Tab never comes to “{$words}”.");
     }
 }

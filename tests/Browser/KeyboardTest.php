@@ -100,19 +100,6 @@ final class KeyboardTest extends BrowserCase
         self::assertEqualsWithDelta($scale * $state['plan']['car']['wheelbase'], max($hubs) - min($hubs), 1.0);
     }
 
-    /** Presses Tab until the focus is on what says this. */
-    private function tabTo(string $words): void
-    {
-        for ($i = 0; $i < 60; $i++) {
-            $focused = $this->browser->driver->executeScript('return document.activeElement?.textContent ?? ""');
-            if (is_string($focused) && str_starts_with(trim($focused), $words)) {
-                return;
-            }
-            $this->browser->keys(WebDriverKeys::TAB);
-        }
-        self::fail("Tab never comes to “{$words}”.");
-    }
-
     private function settle(): void
     {
         $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
