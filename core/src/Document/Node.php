@@ -46,18 +46,26 @@ final readonly class Node
     public function fields(array $required, array $optional = []): array
     {
         $found = $this->members();
+        $known = 0;
         $missing = null;
         foreach ($required as $name) {
-            if (! isset($found[$name])) {
+            if (isset($found[$name])) {
+                $known++;
+            } else {
                 $missing ??= $name;
             }
         }
-        if ($missing !== null || count($found) > count($required)) {
-            foreach ($found as $name => $node) {
-                if (! in_array((string) $name, $required, true) && ! in_array((string) $name, $optional, true)) {
-                    throw InvalidInput::unknownField($this->path(), (string) $name, [...$required, ...$optional]);
+        if ($known < count($found)) {
+            foreach ($optional as $name) {
+                if (isset($found[$name])) {
+                    $known++;
                 }
             }
+        }
+        if ($known < count($found)) {
+            $unknown = array_diff(array_keys($found), $required, $optional);
+
+            throw InvalidInput::unknownField($this->path(), (string) reset($unknown), [...$required, ...$optional]);
         }
         if ($missing !== null) {
             throw InvalidInput::missing($this->path(), $missing);
@@ -77,7 +85,7 @@ final readonly class Node
             throw InvalidInput::wrongType($this->path(), 'an object', $this->value);
         }
         $found = [];
-        foreach (get_object_vars($this->value) as $name => $value) {
+        foreach ((array) $this->value as $name => $value) {
             $found[$name] = new self($value, $this, $name);
         }
         if (isset($found[''])) {

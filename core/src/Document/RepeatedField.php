@@ -33,14 +33,19 @@ final class RepeatedField
 
     private static function count(mixed $value): int
     {
-        $fields = is_object($value) ? get_object_vars($value) : $value;
-        if (! is_array($fields)) {
-            return 0;
-        }
-        $count = $fields === $value ? 0 : count($fields);
-        foreach ($fields as $member) {
-            if (is_object($member) || is_array($member)) {
-                $count += self::count($member);
+        $count = 0;
+        if ($value instanceof \stdClass) {
+            foreach ((array) $value as $member) {
+                $count++;
+                if ($member instanceof \stdClass || is_array($member)) {
+                    $count += self::count($member);
+                }
+            }
+        } elseif (is_array($value)) {
+            foreach ($value as $member) {
+                if ($member instanceof \stdClass || is_array($member)) {
+                    $count += self::count($member);
+                }
             }
         }
 

@@ -35,19 +35,12 @@ final class EquationSystem
     {
         $all = $folds = $shared = [];
         foreach ($observations as $k => $observation) {
-            $unique = [];
-            $slots = [];
-            $seen = [];
             $places = $observation->unknowns($layout);
-            foreach ($places as $place) {
-                if (! isset($seen[$place])) {
-                    $seen[$place] = count($unique);
-                    $unique[] = $place;
-                }
-                $slots[] = $seen[$place];
-            }
-            if (count($unique) < count($places)) {
-                $folds[$k] = $slots;
+            $unique = $places;
+            if (count(array_flip($places)) < count($places)) {
+                $unique = array_values(array_unique($places));
+                $slots = array_flip($unique);
+                $folds[$k] = array_map(static fn(int $place): int => $slots[$place], $places);
             }
             $instrument = $observation->instrument();
             if ($instrument !== null) {

@@ -38,8 +38,11 @@ final class Layout
     /** @var array<string, int> instrument → place of its zero */
     public array $zero = [];
 
-    /** @var list<array{id: string, place: int, observed: float, s: float}> in the order of the network */
+    /** @var list<int> place of every unknown that has a prior, in the order of the network; its value is where the search starts */
     public array $priors = [];
+
+    /** @var list<float> their standard uncertainties, mm or rad */
+    public array $priorS = [];
 
     /** Numbers a network's unknowns: points, bodies, headings, instruments, each in the network's order. */
     public function __construct(Network $network)
@@ -78,10 +81,14 @@ final class Layout
      */
     public function behind(string $point): array
     {
-        $carried = $this->carried[$point] ?? null;
-        $place = $this->free[$carried === null ? $point : $carried['body']];
+        if (isset($this->free[$point])) {
+            $place = $this->free[$point];
 
-        return $carried === null ? [$place, $place + 1] : [$place, $place + 1, $place + 2];
+            return [$place, $place + 1];
+        }
+        $place = $this->free[$this->carried[$point]['body']];
+
+        return [$place, $place + 1, $place + 2];
     }
 
     /** How many unknowns there are. */
@@ -97,7 +104,8 @@ final class Layout
         $this->start[] = $start;
         $this->angular[] = $angular;
         if ($s !== null) {
-            $this->priors[] = ['id' => $name, 'place' => $place, 'observed' => $start, 's' => $s];
+            $this->priors[] = $place;
+            $this->priorS[] = $s;
         }
 
         return $place;

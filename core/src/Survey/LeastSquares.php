@@ -58,13 +58,7 @@ final class LeastSquares
     /** @var list<list<int>> for each equation the matrix cells of the pairs of its derivatives, (0,0), (1,0), (1,1), (2,0) … */
     private array $cells = [];
 
-    /** @var list<int> each prior's place */
-    private array $priorPlaces = [];
-
-    /** @var list<float> its value */
-    private array $priorValues = [];
-
-    /** @var list<float> its 1/s² */
+    /** @var list<float> each prior's 1/s² */
     private array $priorWeights = [];
 
     /** @var list<int> its row in the matrix, or −1 */
@@ -111,7 +105,7 @@ final class LeastSquares
                 $touched[$place] = true;
             }
         }
-        $held = array_column($this->layout->priors, 'place', 'place');
+        $held = array_flip($this->layout->priors);
         $index = [];
         for ($place = 0; $place < $this->layout->size(); $place++) {
             if (isset($touched[$place]) || ! isset($held[$place])) {
@@ -132,10 +126,8 @@ final class LeastSquares
             $this->rows[] = $rows;
             $this->cells[] = $cells;
         }
-        foreach ($this->layout->priors as ['place' => $place, 'observed' => $observed, 's' => $s]) {
-            $this->priorPlaces[] = $place;
-            $this->priorValues[] = $observed;
-            $this->priorWeights[] = 1 / ($s * $s);
+        foreach ($this->layout->priors as $i => $place) {
+            $this->priorWeights[] = 1 / $this->layout->priorS[$i] ** 2;
             $this->priorRows[] = $index[$place] ?? -1;
         }
     }
@@ -185,10 +177,10 @@ final class LeastSquares
         }
         $this->misses = $misses;
         $state = $this->geometry->state;
-        $values = $this->priorValues;
+        $start = $this->layout->start;
         $weights = $this->priorWeights;
-        foreach ($this->priorPlaces as $i => $place) {
-            $miss = $values[$i] - $state[$place];
+        foreach ($this->layout->priors as $i => $place) {
+            $miss = $start[$place] - $state[$place];
             $sum += $miss * $miss * $weights[$i];
         }
 
@@ -206,11 +198,13 @@ final class LeastSquares
         $matrix = array_fill(0, $n * $n, 0.0);
         $right = array_fill(0, $n, 0.0);
         $state = $this->geometry->state;
-        foreach ($this->priorRows as $i => $row) {
+        $start = $this->layout->start;
+        foreach ($this->layout->priors as $i => $place) {
+            $row = $this->priorRows[$i];
             if ($row >= 0) {
                 $weight = $this->priorWeights[$i];
                 $matrix[$row * ($n + 1)] = $weight;
-                $right[$row] = ($this->priorValues[$i] - $state[$this->priorPlaces[$i]]) * $weight;
+                $right[$row] = ($start[$place] - $state[$place]) * $weight;
             }
         }
         foreach ($this->system->rows as $k => $derivatives) {
@@ -291,8 +285,8 @@ final class LeastSquares
         $inverse = $normal->inverse();
         if (count($this->active) < $size) {
             $covariance = array_fill(0, $size * $size, 0.0);
-            foreach ($this->layout->priors as ['place' => $place, 's' => $s]) {
-                $covariance[$place * ($size + 1)] = $s * $s;
+            foreach ($this->layout->priors as $i => $place) {
+                $covariance[$place * ($size + 1)] = $this->layout->priorS[$i] ** 2;
             }
             $cell = 0;
             foreach ($this->active as $p) {

@@ -39,9 +39,10 @@ final readonly class Solution
         $layout = $geometry->layout;
         $size = $layout->size();
         $residuals = [];
-        foreach ($layout->priors as ['id' => $id, 'place' => $place, 'observed' => $observed, 's' => $s]) {
+        foreach ($layout->priors as $i => $place) {
+            $s = $layout->priorS[$i];
             $redundancy = 1 - $covariance[$place * ($size + 1)] / ($s * $s);
-            $residuals[] = new Residual($id, true, $layout->angular[$place], $observed, $geometry->state[$place], $s, $redundancy);
+            $residuals[] = new Residual($layout->names[$place], true, $layout->angular[$place], $layout->start[$place], $geometry->state[$place], $s, $redundancy);
         }
         foreach ($network->observations as $k => $observation) {
             $s = $observation->s();
@@ -212,8 +213,9 @@ final readonly class Solution
         // C·g, once for all.
         $carried = $this->carried($figure->gradient);
         $squares = [];
-        foreach ($this->geometry->layout->priors as $prior) {
-            $squares[] = [$prior['id'], ($carried[$prior['place']] / $prior['s']) ** 2];
+        $layout = $this->geometry->layout;
+        foreach ($layout->priors as $i => $place) {
+            $squares[] = [$layout->names[$place], ($carried[$place] / $layout->priorS[$i]) ** 2];
         }
         foreach ($this->network->observations as $k => $observation) {
             $c = 0.0;

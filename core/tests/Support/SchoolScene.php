@@ -83,8 +83,8 @@ final readonly class SchoolScene
         $stated = self::network($school, $pose, array_fill(0, 40, null));
         $layout = new Layout($stated);
         $state = $layout->start;
-        foreach ($layout->priors as ['place' => $place, 's' => $s]) {
-            $state[$place] += $chance->normal($s);
+        foreach ($layout->priors as $i => $place) {
+            $state[$place] += $chance->normal($layout->priorS[$i]);
         }
         $truth = new Geometry($layout, $state);
         $read = [];
