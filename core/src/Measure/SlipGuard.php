@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lumbro\Core\Measure;
 
 /**
- * Asks about a reading far outside what is expected, before it is taken: a figure too many, a unit mistaken
- * (maths, section 1). It asks once; whoever says that the tape does show it is believed.
+ * Asks about a reading far outside what is expected, before it is taken: a figure too many, a unit mistaken. It asks
+ * once; whoever says that the tape does show it is believed.
  */
 final class SlipGuard
 {
@@ -20,7 +20,6 @@ final class SlipGuard
     private const SLIPS = [
         '10' => 'a figure too many',
         '0.1' => 'a figure missing, or centimetres typed without their unit',
-        '1000' => 'millimetres typed as metres',
         '0.001' => 'metres typed without their unit',
         '100' => 'centimetres typed as metres',
         '25.4' => 'millimetres typed as inches',
@@ -48,7 +47,7 @@ final class SlipGuard
         foreach (abs($expected) >= self::NEAR ? self::SLIPS : [] as $factor => $how) {
             $meant = $millimetres / (float) $factor;
             if (abs($meant - $expected) <= max(self::NEAR / 10, self::SHARE / 5 * abs($expected))) {
-                return sprintf('%s %s would fit: %s?', $question, ucfirst(self::words($meant)), $how);
+                return sprintf('%s %s would fit: %s?', $question, self::words($meant), $how);
             }
         }
 

@@ -18,9 +18,6 @@ final class Geometry
     /** @var array<string, float> body → yaw, rad */
     public array $yaw = [];
 
-    /** @var array<array-key, string> point on a body → that body */
-    private array $bodies = [];
-
     /** @param array<int, float> $state value of every unknown, mm or rad */
     public function __construct(public readonly Layout $layout, public readonly array $state)
     {
@@ -38,7 +35,6 @@ final class Geometry
                 $sin = sin($this->yaw[$body]);
                 $turned = $body;
             }
-            $this->bodies[$name] = $body;
             $this->x[$name] = $this->x[$body] + $px * $cos - $py * $sin;
             $this->y[$name] = $this->y[$body] + $px * $sin + $py * $cos;
         }
@@ -54,9 +50,10 @@ final class Geometry
     {
         $row[] = $gx;
         $row[] = $gy;
-        $body = $this->bodies[$point] ?? null;
-        if ($body !== null) {
+        $carried = $this->layout->carried[$point] ?? null;
+        if ($carried !== null) {
             // The yaw turns the point about the body's origin.
+            $body = $carried['body'];
             $row[] = $gy * ($this->x[$point] - $this->x[$body]) - $gx * ($this->y[$point] - $this->y[$body]);
         }
     }

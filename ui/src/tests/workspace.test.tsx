@@ -71,11 +71,34 @@ describe('a reading', () => {
     const take = screen.getByRole('button', { name: 'It does show 18490: take it' });
     await person.type(field, '0');
     expect(take).not.toBeInTheDocument();
+    expect(screen.queryByText(/is expected here/)).not.toBeInTheDocument();
     await person.type(field, '{Backspace}');
     await person.click(screen.getByRole('button', { name: /take it/ }));
     await waitFor(() => expect(server.writes()).toHaveLength(2));
     expect(server.writes()[0]?.body).not.toHaveProperty('confirmed');
     expect(server.writes()[1]?.body).toMatchObject({ typed: '18490', confirmed: true });
+  });
+
+  it('that waited for a connection is asked about too when it is sent', async () => {
+    const question = problem({
+      code: 'asks-once',
+      path: '/typed',
+      title: '“18490” is 18,490 mm, and about 1,840 mm is expected here.',
+    });
+    server.on(
+      `POST ${api}/readings`,
+      'no connection',
+      { status: 422, body: question },
+      { body: workspace({ version: 8 }) },
+    );
+    const person = openAt(at);
+    await person.type(await screen.findByLabelText('Reads'), '18490{Enter}');
+    await screen.findByTestId('unsent');
+    await person.click(screen.getByRole('button', { name: /Send again/ }));
+    expect(await screen.findByTestId('asked')).toHaveTextContent('about 1,840 mm is expected');
+    await person.click(screen.getByRole('button', { name: /take it/ }));
+    await waitFor(() => expect(server.writes()).toHaveLength(3));
+    expect(server.writes()[2]?.body).toMatchObject({ typed: '18490', confirmed: true });
   });
 
   it('is kept while there is no connection and sent again as the same one', async () => {

@@ -122,6 +122,8 @@ export function useTask(task: string) {
     /** A write the server has not acknowledged. */
     waiting,
     failure: mutation.error,
+    /** The write that failed, as it was sent. */
+    failed: mutation.isError ? mutation.variables : null,
     isWriting: mutation.isPending,
     write: (write: Write, done?: () => void): void => {
       if (mutation.isPending || query.data === undefined) {

@@ -47,20 +47,22 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
     useMemo(() => (state.simulated ? { m: () => meter.mutate() } : {}), [state.simulated, meter]),
   );
 
-  const failure =
+  const refused =
     task.failure instanceof Refused &&
     /^\/(typed|datum|call|strikes)$/.test(task.failure.problem.path ?? '')
       ? task.failure
       : null;
-  // Asked about the very text that stands in the field, not about one typed since.
-  const [asked, setAsked] = useState<string | null>(null);
-  const asks = failure?.problem.code === 'asks-once' && asked === typed;
+  // A question stands as long as the text that it is about; another text is another reading.
+  const isQuestion = refused?.problem.code === 'asks-once';
+  const sent = task.failed?.to === 'readings' ? task.failed.body : null;
+  const question =
+    isQuestion && sent?.call === call.id && sent.typed === typed ? refused.message : null;
+  const failure = isQuestion ? null : refused;
   const addSide = (side: 'left' | 'right') => {
     setTyped(`${typed.replace(/\s*(left|right|l|r)\s*$/i, '')} ${side}`.trimStart());
     focusField();
   };
   const record = (confirmed = false) => {
-    setAsked(typed);
     task.write(
       {
         to: 'readings',
@@ -127,9 +129,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null && !asks}
+          error={failure !== null}
           helperText={
-            (asks ? undefined : failure?.message) ??
+            failure?.message ??
             (call.sided
               ? 'As the rule shows it, for example 12 mm left. Enter takes it.'
               : 'As the tape shows it, in any unit. Enter takes it.')
@@ -142,10 +144,10 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             },
           }}
         />
-        {asks && (
+        {question !== null && (
           <Box sx={{ mt: 1, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}>
             <Typography role="status" data-testid="asked" sx={{ fontWeight: 600, mb: 1 }}>
-              {failure.message}
+              {question}
             </Typography>
             <Button variant="outlined" loading={task.isWriting} onClick={() => record(true)}>
               It does show {typed.trim()}: take it
@@ -159,7 +161,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
                 car’s {side}
               </Button>
             ))}
-          {!asks && (
+          {question === null && (
             <Button type="submit" variant="contained" loading={task.isWriting}>
               {call.reading ? 'Correct it' : 'Take it'}
             </Button>
