@@ -2,8 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RepairOrderController;
+use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TaskController;
 use Illuminate\Support\Facades\Route;
@@ -17,6 +23,40 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('ping', [SessionController::class, 'ping']);
 
     Route::get('repair-orders', [RepairOrderController::class, 'index']);
+    Route::post('repair-orders', [RepairOrderController::class, 'open']);
+    Route::get('intake', [IntakeController::class, 'choices']);
+    Route::get('cars', [IntakeController::class, 'cars']);
+    Route::get('shop-rules', [IntakeController::class, 'rules']);
+    Route::post('shop-rules', [IntakeController::class, 'saveRules']);
+    Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
+        Route::get('', [RepairOrderController::class, 'show']);
+        Route::post('notes', [RepairOrderController::class, 'note']);
+        Route::post('photos', [PhotoController::class, 'add']);
+        Route::post('scans', [ScanController::class, 'fromFile']);
+        Route::post('tool-scans', [ScanController::class, 'fromTool']);
+    });
+    Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo');
+    Route::get('photos/{photo}/thumbnail', [PhotoController::class, 'thumbnail'])->whereUuid('photo');
+
+    Route::post('imports', [ImportController::class, 'begin']);
+    Route::prefix('imports/{import}')->whereUuid('import')->group(static function (): void {
+        Route::get('', [ImportController::class, 'show']);
+        Route::post('steps', [ImportController::class, 'step']);
+        Route::post('take', [ImportController::class, 'take']);
+        Route::delete('', [ImportController::class, 'cancel']);
+    });
+
+    Route::get('cards', [CardController::class, 'index']);
+    Route::post('cards', [CardController::class, 'enter']);
+    Route::prefix('cards/{card}')->whereUuid('card')->group(static function (): void {
+        Route::get('', [CardController::class, 'show']);
+        Route::post('check', [CardController::class, 'check']);
+        Route::get('export', [CardController::class, 'export']);
+        Route::get('differences/{other}', [CardController::class, 'differences']);
+    });
+
+    Route::get('kit', [KitController::class, 'index']);
+    Route::post('kit', [KitController::class, 'save']);
 
     Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);

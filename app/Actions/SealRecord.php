@@ -8,7 +8,9 @@ use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\SealedRecord;
 use App\Models\User;
-use App\Records\Recorder;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderSummary;
 use App\Records\SealedDocument;
 use App\Records\TaskFile;
 use App\Records\Workspace;
@@ -39,7 +41,7 @@ final readonly class SealRecord
                 throw Refusal::recordMovedOn(Workspace::of($file));
             }
             $handover = self::handover($user, $file, $body);
-            $now = Recorder::now();
+            $now = Moment::now();
             $record = SealedDocument::record($file, $user, $now, $handover);
             $canonical = CanonicalJson::encode($record);
             $hash = Seal::of($record)->hash;
@@ -54,6 +56,7 @@ final readonly class SealRecord
             ]);
             $file->row->hash = $hash;
             $file->row->sealed_at = $now;
+            OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));
 
             return $file;
         });

@@ -6,8 +6,10 @@ namespace App\Devices;
 
 use App\Devices\Simulated\Scenario;
 use App\Devices\Simulated\SimulatedBay;
+use App\Devices\Simulated\SimulatedCodeReader;
 use App\Devices\Simulated\SimulatedDistanceMeter;
 use App\Devices\Simulated\SimulatedScanTool;
+use App\Records\OrderFile;
 use App\Records\TaskFile;
 use Lumbro\Core\Document\Node;
 
@@ -24,6 +26,16 @@ final class DeviceRoom
     public function meter(TaskFile $file): DistanceMeter
     {
         return new SimulatedDistanceMeter($this->bay($file) ?? throw DeviceUnavailable::meter());
+    }
+
+    /**
+     * The scan tool that ships is a simulated one; a real tool's scan comes as its file.
+     *
+     * @throws DeviceUnavailable
+     */
+    public function codeReader(OrderFile $file): CodeReader
+    {
+        return new SimulatedCodeReader($file);
     }
 
     private function bay(TaskFile $file): ?SimulatedBay

@@ -35,6 +35,11 @@ final readonly class Body
         return new self($id, (int) $version, $fields);
     }
 
+    public function has(string $field): bool
+    {
+        return isset($this->fields[$field]);
+    }
+
     public function node(string $field): Node
     {
         return $this->fields[$field];

@@ -51,6 +51,33 @@ final class Refusal extends \RuntimeException
         );
     }
 
+    /**
+     * @param array<string, mixed>       $order what the order has come to meanwhile
+     * @param list<array<string, mixed>> $lines what somebody else recorded about the same matter
+     */
+    public static function orderMovedOn(array $order, array $lines): self
+    {
+        return new self(
+            'Somebody else has recorded something about the same matter since you last looked. Yours is not recorded yet.',
+            409,
+            'order-moved-on',
+            '/version',
+            ['order' => $order, 'lines' => $lines],
+        );
+    }
+
+    /** @param array<string, mixed> $card its newest version */
+    public static function cardMovedOn(array $card): self
+    {
+        return new self('Somebody else has entered a newer version of this card since you looked. Yours is not entered yet.', 409, 'card-moved-on', '/follows', ['card' => $card]);
+    }
+
+    /** @param array<string, mixed> $kit what the register has come to */
+    public static function itemMovedOn(array $kit): self
+    {
+        return new self('Somebody else has changed this item since you looked. Yours is not kept yet.', 409, 'item-moved-on', '/version', ['kit' => $kit]);
+    }
+
     /** @param list<string> $bars */
     public static function runBarred(array $bars): self
     {

@@ -40,16 +40,11 @@ final class Recorder
             if ($body->version !== $file->version) {
                 throw Refusal::recordMovedOn(Workspace::of($file));
             }
-            $this->add($user, $file, $make($file, self::now()));
+            $this->add($user, $file, $make($file, Moment::now()));
+            OrderSummary::refreshTask($file);
 
             return $file;
         });
-    }
-
-    /** The present moment, ISO 8601 in UTC, to the millisecond. */
-    public static function now(): string
-    {
-        return (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d\TH:i:s.v\Z');
     }
 
     private function add(User $user, TaskFile $file, Entry $entry): void

@@ -6,8 +6,13 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
+use Lumbro\Core\Document\BayDocument;
+use Lumbro\Core\Document\KitDocument;
+use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Version;
 
@@ -30,10 +35,17 @@ final class SealedDocument
             'basis' => [
                 'core' => Version::NUMBER,
                 'card' => json_decode($file->row->card, false, 64, JSON_THROW_ON_ERROR),
-                'vehicle' => json_decode($file->row->sheet, false, 64, JSON_THROW_ON_ERROR),
-                'kit' => json_decode($file->row->kit, false, 64, JSON_THROW_ON_ERROR),
-                'bay' => json_decode($file->row->bay, false, 64, JSON_THROW_ON_ERROR),
+                'sensor' => $file->context->sensor->id,
+                'vehicle' => VehicleDocument::write($file->context->sheet),
+                'kit' => KitDocument::write($file->context->kit),
+                'bay' => BayDocument::write($file->context->bay),
                 'operations' => $file->context->operations,
+                'order' => array_map(static fn(OrderEntry $entry): array => [
+                    'id' => $entry->id,
+                    'person' => $entry->person,
+                    'at' => $entry->at,
+                    ...OrderEntryDocument::write($entry),
+                ], $file->order->entries),
             ],
             'entries' => array_map(static fn(Entry $entry): array => [
                 'id' => $entry->id,

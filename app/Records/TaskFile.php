@@ -10,11 +10,8 @@ use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\Entry;
@@ -22,13 +19,6 @@ use Lumbro\Core\Record\Entry;
 /** A sensor task as the database has it: its order, its card and its record, in the core's terms. */
 final class TaskFile
 {
-    private const DOCUMENTS = [
-        'card' => ['procedure_cards', 't.procedure_card_id'],
-        'sheet' => ['vehicle_sheets', 'o.vehicle_sheet_id'],
-        'kit' => ['kits', 'o.kit_id'],
-        'bay' => ['bays', 'o.bay_id'],
-    ];
-
     /** A reading's columns as the payload of a record's line. */
     private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id, 'confirmed', nullif(confirmed, false)))";
 
@@ -37,6 +27,7 @@ final class TaskFile
     /** @param list<Entry> $entries */
     private function __construct(
         public readonly \stdClass $row,
+        public readonly OrderFile $order,
         public readonly TaskContext $context,
         public array $entries,
         public int $version,
@@ -52,42 +43,64 @@ final class TaskFile
         $query = SensorTask::query()->toBase()
             ->from('sensor_tasks as t')
             ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
+            ->join('vehicle_sheets as v', static fn($on) => $on->on('v.shop_id', 'o.shop_id')->on('v.id', 'o.vehicle_sheet_id'))
             ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
             ->where('t.shop_id', $user->shop_id)
             ->where('t.id', $task)
             ->select([
-                't.id', 't.shop_id', 't.scenario', 'o.id as order_id', 'o.number', 'o.vehicle', 'o.plate', 'o.operations',
-                's.hash', 's.sealed_at',
+                't.id as task_id', 'o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id',
+                'v.document as sheet', 's.sealed_at',
             ]);
-        // One row each by its key: as joins, planning them would take the database longer than finding them.
-        foreach (self::DOCUMENTS as $name => [$table, $column]) {
-            $query->selectSub(
-                static fn(Builder $row) => $row->from($table)->select('document')->whereColumn("$table.shop_id", 't.shop_id')->whereColumn("$table.id", $column),
-                $name,
-            );
-        }
         if ($forWriting) {
             $query->lock('for update of o');
         }
-        $row = $query->first();
-        if ($row === null) {
-            throw Refusal::notFound('This task');
+        $row = $query->first() ?? throw Refusal::notFound('This task');
+        $order = OrderFile::of($row, $row->sealed_at);
+        foreach ($order->tasks as $found) {
+            if ($found->id === $task) {
+                return self::within($order, $found);
+            }
         }
-        $operations = array_map(
-            static fn(Node $code): string => $code->text(),
-            Node::parse($row->operations)->items(),
-        );
+
+        throw Refusal::notFound('This task');
+    }
+
+    /**
+     * One of the tasks of an order that is open already.
+     *
+     * @throws Refusal where the task cannot be worked on here
+     */
+    public static function within(OrderFile $order, \stdClass $task): self
+    {
+        $row = (object) [
+            'id' => $task->id, 'shop_id' => $order->row->shop_id, 'sensor' => $task->sensor, 'scenario' => $task->scenario, 'hash' => $task->hash,
+            'order_id' => $order->row->id, 'number' => $order->row->number, 'vehicle' => $order->row->vehicle, 'plate' => $order->row->plate,
+            'sealed_at' => $order->row->sealed_at ?? null, 'card' => $task->card,
+        ];
+        $card = $order->context->cards[$task->sensor] ?? throw Refusal::conflict('no-card', 'The shop has no procedure card for this sensor.');
+        $hindrance = TaskContext::hindrance($card);
+        if ($hindrance !== null) {
+            throw Refusal::conflict('no-set-up', 'The card\'s spot ' . $hindrance);
+        }
+        $kit = $order->context->kit->forTask($order->context->today, $order->context->shop->overdue)
+            ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
+        $bay = DB::table('bays')->where('shop_id', $row->shop_id)->where('id', $order->row->bay_id)->value('document');
+        if (! is_string($bay)) {
+            throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
+        }
+        $state = $order->state();
         $context = new TaskContext(
-            CardDocument::read(Node::parse($row->card)),
-            VehicleDocument::read(Node::parse($row->sheet)),
-            KitDocument::read(Node::parse($row->kit)),
-            BayDocument::read(Node::parse($row->bay)),
-            $operations,
+            $card,
+            $state->sheet,
+            $kit,
+            BayDocument::read(Node::parse($bay)),
+            array_keys($state->record->operations),
+            $state->sheet->sensor($task->sensor),
+            $state->forTask($task->sensor),
         );
+        $lines = self::lines($row->shop_id, $row->id);
 
-        $lines = self::lines($user->shop_id, $task);
-
-        return new self($row, $context, array_values($lines), array_key_last($lines) ?? 0);
+        return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
     }
 
     public function state(): TaskState
@@ -108,7 +121,7 @@ final class TaskFile
             }
         }
 
-        return false;
+        return $this->order->has($id);
     }
 
     public function add(Entry $entry): void
@@ -134,14 +147,8 @@ final class TaskFile
             $row->kind,
             $row->id,
             $row->person,
-            self::time($row->recorded_at),
+            Moment::read($row->recorded_at),
             Node::parse($row->payload),
         )])->all();
-    }
-
-    /** PostgreSQL's own form of a moment as ISO 8601 in UTC, to the millisecond. */
-    private static function time(string $moment): string
-    {
-        return (new \DateTimeImmutable($moment))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
     }
 }

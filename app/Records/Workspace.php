@@ -16,6 +16,8 @@ final class Workspace
             'task' => $file->row->id,
             'version' => $file->version,
             'order' => [
+                'id' => $file->row->order_id,
+                'version' => $file->order->version,
                 'number' => $file->row->number,
                 'vehicle' => $file->row->vehicle,
                 'plate' => $file->row->plate,

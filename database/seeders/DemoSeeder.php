@@ -6,24 +6,31 @@ namespace Database\Seeders;
 
 use App\Actions\AnswerQuestion;
 use App\Actions\MoveStand;
+use App\Actions\OpenOrder;
 use App\Actions\RecordReading;
 use App\Actions\RunSensor;
 use App\Actions\SealRecord;
 use App\Devices\DeviceRoom;
 use App\Http\Body;
 use App\Models\Bay;
-use App\Models\Kit;
-use App\Models\ProcedureCard;
-use App\Models\RepairOrder;
+use App\Models\KitItem;
 use App\Models\SensorTask;
 use App\Models\Shop;
 use App\Models\User;
 use App\Models\VehicleSheet;
+use App\Records\CardRegister;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderRecorder;
 use App\Records\TaskFile;
 use Illuminate\Database\Seeder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\Vin;
 
 /** The demo shop, invented throughout: Copper Lane Body Works, its people, its registers and its repair orders. */
 final class DemoSeeder extends Seeder
@@ -43,26 +50,35 @@ final class DemoSeeder extends Seeder
             foreach ($this->read('people.json') as $person) {
                 $people[$person['email']] = User::query()->create(['shop_id' => $this->shop, ...$person]);
             }
-            $registers = $this->registers();
+            $registers = $this->registers($people);
             foreach ($this->read('orders.json') as $order) {
-                $task = $this->order($order, $registers);
-                $this->work($people[$order['technician']], $task, $order['until']);
+                $user = $people[$order['technician']];
+                $task = $this->order($user, $order, $registers);
+                $this->work($user, $task, $order['until']);
             }
         });
     }
 
-    /** @return array<string, string> name of a register's row → its id */
-    private function registers(): array
+    /**
+     * @param array<string, User> $people
+     *
+     * @return array<string, string> name of a register's row → its id
+     */
+    private function registers(array $people): array
     {
         $ids = [];
         foreach (glob(self::FOLDER . 'vehicles/*.json') ?: [] as $file) {
-            $ids[basename($file, '.json')] = VehicleSheet::query()->create($this->row(basename($file, '.json'), $file))->id;
+            $ids[basename($file, '.json')] = VehicleSheet::query()->create([
+                'shop_id' => $this->shop, 'name' => basename($file, '.json'), 'document' => (string) file_get_contents($file),
+            ])->id;
         }
         foreach (glob(self::FOLDER . 'cards/*.json') ?: [] as $file) {
-            $ids[basename($file, '.json')] = ProcedureCard::query()->create($this->row(basename($file, '.json'), $file))->id;
+            CardRegister::insert($people['oda@copperlane.example'], (string) Str::uuid7(), null, (string) file_get_contents($file), null);
         }
-        $kit = $this->read('kit.json');
-        $ids['kit'] = Kit::query()->create(['shop_id' => $this->shop, 'name' => $kit['name'], 'document' => json_encode($kit['document'])])->id;
+        foreach ($this->read('kit.json') as $item) {
+            KitItem::query()->create(['shop_id' => $this->shop, 'item' => $item['id'], 'sort' => $item['sort'], 'document' => json_encode($item)]);
+        }
+        DB::table('shop_rules')->insert(['shop_id' => $this->shop, 'document' => (string) file_get_contents(self::FOLDER . 'shop-rules.json')]);
         foreach ($this->read('bays.json') as $bay) {
             $ids[$bay['name']] = Bay::query()->create(['shop_id' => $this->shop, 'name' => $bay['name'], 'document' => json_encode($bay)])->id;
         }
@@ -70,44 +86,86 @@ final class DemoSeeder extends Seeder
         return $ids;
     }
 
-    /** @return array<string, string> */
-    private function row(string $name, string $file): array
-    {
-        return ['shop_id' => $this->shop, 'name' => $name, 'document' => (string) file_get_contents($file)];
-    }
-
     /**
      * @param array<string, mixed>  $order
      * @param array<string, string> $ids
+     *
+     * @return string the task of its front sensor, or of its first
      */
-    private function order(array $order, array $ids): string
+    private function order(User $user, array $order, array $ids): string
     {
-        $created = RepairOrder::query()->create([
-            'shop_id' => $this->shop,
-            'number' => $order['number'],
-            'vehicle' => $order['vehicle'],
-            'plate' => $order['plate'],
-            'operations' => $order['operations'],
-            'vehicle_sheet_id' => $ids[$order['sheet']],
-            'bay_id' => $ids[$order['bay']],
-            'kit_id' => $ids['kit'],
-        ]);
+        $operations = $order['operations'];
+        $file = (new OpenOrder())(
+            $user,
+            (string) Str::uuid7(),
+            $order['number'],
+            $order['vehicle'],
+            $order['plate'],
+            isset($order['vin']) ? Vin::fromText($order['vin']) : null,
+            $ids[$order['sheet']],
+            $ids[$order['bay']],
+            fn(OrderFile $file): array => array_map(fn(string $code): OrderEntry => $this->entry($user, 'operation', ['operation' => $code, 'state' => 'done']), $operations),
+        );
+        foreach ($order['notes'] ?? [] as $note) {
+            foreach ($note['kind'] === 'everything-captured' ? $this->captures($file, $note['but']) : [$note] as $line) {
+                OrderRecorder::append($user, $file, $this->entry($user, $line['kind'], $line['payload']), $file->version, true);
+            }
+        }
+        foreach ($file->tasks as $task) {
+            if ($task->sensor === 'front' || count($file->tasks) === 1) {
+                SensorTask::query()->where('id', $task->id)->update(['scenario' => json_encode($order['scenario'])]);
 
-        return SensorTask::query()->create([
-            'shop_id' => $this->shop,
-            'repair_order_id' => $created->id,
-            'procedure_card_id' => $ids[$order['card']],
-            'scenario' => json_encode($order['scenario']),
-        ])->id;
+                return $this->id($task->id);
+            }
+        }
+
+        return $this->id($file->tasks[0]->id);
+    }
+
+    /** @param array<string, mixed> $payload */
+    private function entry(User $user, string $kind, array $payload): OrderEntry
+    {
+        return OrderEntryDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
+    }
+
+    /**
+     * What a careful person takes down while the cover is off.
+     *
+     * @param list<string> $but items left out
+     *
+     * @return list<array{kind: string, payload: array<string, mixed>}>
+     */
+    private function captures(OrderFile $file, array $but): array
+    {
+        $lines = [];
+        foreach ($file->state()->alarms() as $i => $capture) {
+            $value = match ($capture->item->id) {
+                'part-number' => '4L0 907 ' . (541 + strlen($capture->sensor->id)),
+                'serial' => sprintf('CLR-%s-%03d', $file->row->number, $i + 11),
+                'lot-code' => sprintf('L%02dK%d', $i + 7, strlen($capture->sensor->id)),
+                'bracket-level' => '0.2',
+                'film-build' => '112',
+                'filler', 'crossbeam' => 'yes',
+                default => null,
+            };
+            if ($value !== null && ! in_array($capture->item->id, $but, true)) {
+                $lines[] = ['kind' => 'capture', 'payload' => ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, 'value' => $value, ...($capture->item->id === 'bracket-level' ? ['word' => 'Wen Harrow, body repair'] : [])]];
+            }
+        }
+
+        return $lines;
     }
 
     /** Works on a task as a person would, with the simulated meter, as far as it is wanted. */
     private function work(User $user, string $task, string $until): void
     {
+        if ($until === 'start') {
+            return;
+        }
         for ($step = 0; $step < 60; $step++) {
             $file = TaskFile::open($user, $task);
             $present = $file->state()->present();
-            if ($present->kind === $until || $until === 'start') {
+            if ($present->kind === $until) {
                 return;
             }
             match ($present->kind) {
@@ -127,7 +185,7 @@ final class DemoSeeder extends Seeder
     private function answer(User $user, TaskFile $file): void
     {
         $state = $file->state();
-        $item = $state->unanswered([...$file->context->card->preparation, ...$file->context->school->lineSteps()])[0];
+        $item = $state->unanswered([...$file->context->preparation, ...$file->context->school->lineSteps()])[0];
         $this->write($user, $file, app(AnswerQuestion::class), AnswerQuestion::FIELDS, $item->id === 'tyres'
             ? ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair']
             : ['item' => $item->id, 'answer' => 'yes']);

@@ -58,19 +58,27 @@ abstract class BrowserCase extends TestCase
         return (new ApiClient(self::$server->address()))->signIn();
     }
 
-    /** Signs in and opens a demo order's workspace. */
+    /** Signs in and opens the workspace of a demo order's front sensor. */
+    protected function openTask(string $number, string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): void
+    {
+        $this->signIn($email, $password);
+        $this->browser->visit('/tasks/' . $this->api()->task($number));
+        $this->browser->find('[data-testid=floor-plan], h1');
+    }
+
+    /** Signs in and opens a demo order from the list. */
     protected function openOrder(string $number, string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): void
+    {
+        $this->signIn($email, $password);
+        $this->browser->visit('/orders/' . $this->api()->order($number));
+        $this->browser->find('[data-testid=waits]');
+    }
+
+    protected function signIn(string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): void
     {
         $this->browser->visit('/');
         $this->browser->signIn($email, $password);
-        $this->browser->waitForText('li', $number);
-        foreach ($this->browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('li')) as $line) {
-            if (str_starts_with($line->getText(), $number)) {
-                $line->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('a'))->click();
-                break;
-            }
-        }
-        $this->browser->find('[data-testid=floor-plan], h1');
+        $this->browser->find('#search');
     }
 
     /** What axe-core finds serious on the page as it is now. */

@@ -12,7 +12,7 @@ final class FarOffReadingTest extends BrowserCase
     public function testItIsAskedAboutAndTakenOnlyByAWordOfOnesOwn(): void
     {
         $browser = $this->browser;
-        $this->openOrder('2470');
+        $this->openTask('2470');
         $browser->find('[data-testid=moves]');
         $browser->keys('d');
         $browser->waitForText('[data-testid=read] h1', 'Spot off the line');

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Records\Moment;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Kit\OverdueRule;
 use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Tests\Support\DemoOrder;
 use Tests\Support\ApiClient;
 
 /** A front radar from the repair order to the sealed record, as a person does it. */
@@ -30,7 +34,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->task = $this->tape->task('2471');
         $browser = $this->browser;
 
-        $this->openOrder('2471');
+        $this->openTask('2471');
         $browser->waitForText('[data-testid=owed]', 'Front radar is owed a calibration');
         $browser->waitForText('[data-testid=owed]', 'front bumper cover repainted');
         $browser->waitForText('[data-testid=owed]', 'Quillon sheet 41-207 (invented), section 2.3');
@@ -56,7 +60,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->browser->waitForText('[data-testid=question]', 'Tyre pressures');
         $this->browser->keys('w');
         $this->browser->type('#word', "Wen Harrow, body repair\n");
-        foreach (['Boot and roof', 'Wheels straight', 'Supply voltage', 'Front bumper cover', 'Zone ahead'] as $question) {
+        foreach (['Boot and roof', 'Wheels straight', 'Supply voltage', 'Front bumper cover', 'Zone ahead', 'The bay', 'Fuel', 'Ride heights', 'Doors', 'The scan tool', 'The sensor'] as $question) {
             $this->browser->waitForText('[data-testid=question]', $question);
             $this->browser->keys('y');
         }
@@ -249,14 +253,20 @@ final class FrontRadarThreadTest extends BrowserCase
         [, $state] = $this->tape->get("/api/tasks/{$this->task}");
         $folder = dirname(__DIR__, 2) . '/database/demo/';
         $read = static fn(string $file): Node => Node::parse((string) file_get_contents($folder . $file));
+        $owner = \Tests\Support\TestDatabase::owner(self::$server->database);
+        $order = new DemoOrder('quillon-sable', Moment::today());
+        foreach ($owner->query("select e.* from order_events e join sensor_tasks t on t.repair_order_id = e.repair_order_id where t.id = '{$this->task}' order by e.version") ?: [] as $row) {
+            $order->entries[] = OrderEntryDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
+        }
         $context = new TaskContext(
             CardDocument::read($read('cards/quillon-sable-front.json')),
             VehicleDocument::read($read('vehicles/quillon-sable.json')),
-            KitDocument::read($read('kit.json')->members()['document']),
+            DemoOrder::kit()->forTask(Moment::today(), new OverdueRule(false, 2.0)) ?? self::fail('The demo kit is not whole.'),
             BayDocument::read($read('bays.json')->items()[0]),
-            ['front-cover-removed'],
+            array_keys($order->state()->record->operations),
+            $order->state()->sheet->sensor('front'),
+            $order->state()->forTask('front'),
         );
-        $owner = \Tests\Support\TestDatabase::owner(self::$server->database);
         $lines = [];
         foreach ($owner->query("select * from readings where sensor_task_id = '{$this->task}'") ?: [] as $row) {
             $lines[$row['version']] = new ReadingTaken($row['id'], '', '', $row['call'], $row['typed'], (float) $row['millimetres'], $row['unit'], $row['datum_to'], $row['strikes_id']);

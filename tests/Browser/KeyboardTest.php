@@ -19,14 +19,20 @@ final class KeyboardTest extends BrowserCase
         $browser->keys('ilse@copperlane.example' . WebDriverKeys::TAB . 'plumb-and-line' . WebDriverKeys::ENTER);
         $browser->waitForText('li', '2471');
         $this->assertAccessible('today, dark');
+        $browser->type('#search', '2471');
+        $this->until('document.querySelectorAll("main li").length === 1');
         $this->tabTo('Quillon Sable');
         $browser->keys(WebDriverKeys::ENTER);
-        $browser->find('[data-testid=owed]');
-        $this->tabTo('Begin');
-        $browser->keys(WebDriverKeys::ENTER);
-        $browser->find('[data-testid=question]');
+        $browser->waitForText('[data-testid=condition]', 'Tyre');
         $this->assertAccessible('preparation, dark');
-        foreach (['Tyre', 'Boot', 'Wheels', 'Supply', 'Front bumper', 'Zone', 'Front mark', 'Rear mark', 'Laser'] as $question) {
+        for ($i = 0; $i < 30 && $browser->has('[data-testid=condition]'); $i++) {
+            $question = $browser->text('[data-testid=waits]');
+            $browser->keys('y');
+            $this->until('document.querySelector("[data-testid=waits]").textContent !== ' . json_encode($question));
+        }
+        $this->tabTo('Set it up');
+        $browser->keys(WebDriverKeys::ENTER);
+        foreach (['Front mark', 'Rear mark', 'Laser'] as $question) {
             $browser->waitForText('[data-testid=question]', $question);
             $browser->keys('y');
         }
@@ -53,7 +59,7 @@ final class KeyboardTest extends BrowserCase
     public function testKeysTurnThePlanUndoAndHelp(): void
     {
         $browser = $this->browser;
-        $this->openOrder('2470');
+        $this->openTask('2470');
         $browser->find('[data-testid=moves]');
         $browser->waitForText('[data-testid=floor-plan]', 'you stand on the car’s right');
         $browser->keys('v');
@@ -78,7 +84,7 @@ final class KeyboardTest extends BrowserCase
 
     public function testThePlanIsTrue(): void
     {
-        $this->openOrder('2470');
+        $this->openTask('2470');
         $plan = $this->browser->find('[data-testid=floor-plan]');
         [, $state] = $this->api()->get('/api/tasks/' . $this->api()->task('2470'));
         $factor = (float) $plan->getAttribute('data-factor');

@@ -28,7 +28,7 @@ final class ResilienceTest extends BrowserCase
     public function testWhileTheServerIsAwayAReadingIsKeptAndSentLater(): void
     {
         $browser = $this->browser;
-        $this->openOrder('2470');
+        $this->openTask('2470');
         $browser->find('[data-testid=moves]');
         $browser->keys('u');
         $browser->find('#typed');
@@ -65,7 +65,7 @@ final class ResilienceTest extends BrowserCase
     public function testAnEndedSessionIsRenewedOverTheScreenAndKeepsWhatWasTyped(): void
     {
         $browser = $this->browser;
-        $this->openOrder('2471');
+        $this->openTask('2471');
         $browser->press('Begin');
         $browser->waitForText('[data-testid=question]', 'Tyre');
         $browser->driver->manage()->deleteAllCookies();
@@ -83,7 +83,7 @@ final class ResilienceTest extends BrowserCase
     public function testTwoPeopleOnOneCarLoseNeitherSide(): void
     {
         $browser = $this->browser;
-        $this->openOrder('2468', 'bram@copperlane.example');
+        $this->openTask('2468', 'bram@copperlane.example');
         $browser->find('[data-testid=prove]');
         $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('nav button'))[1]->click();
         $browser->press('Wheels straight ahead');

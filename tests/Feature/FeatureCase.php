@@ -26,6 +26,7 @@ abstract class FeatureCase extends TestCase
         assert($app instanceof Application);
         $app->useStoragePath(getenv('LUMBRO_SCRATCH') . '/storage');
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        $app->make('config')->set('lumbro.photos', getenv('LUMBRO_SCRATCH') . '/photos');
         if (! self::$ready) {
             TestDatabase::create(self::DATABASE, $app);
             self::$ready = true;
@@ -56,9 +57,9 @@ abstract class FeatureCase extends TestCase
     }
 
     /** The task of a demo repair order. */
-    protected function task(string $number = '2471'): string
+    protected function task(string $number = '2471', string $sensor = 'front'): string
     {
-        $task = DB::table('sensor_tasks as t')->join('repair_orders as o', 'o.id', 't.repair_order_id')->where('o.number', $number)->value('t.id');
+        $task = DB::table('sensor_tasks as t')->join('repair_orders as o', 'o.id', 't.repair_order_id')->where('o.number', $number)->where('t.sensor', $sensor)->value('t.id');
 
         return is_string($task) ? $task : self::fail("There is no order {$number}.");
     }
@@ -88,7 +89,7 @@ abstract class FeatureCase extends TestCase
     protected function prepare(string $number = '2471'): void
     {
         $file = $this->file($number);
-        foreach ([...$file->context->card->preparation, ...$file->context->school->lineSteps()] as $item) {
+        foreach ([...$file->context->preparation, ...$file->context->school->lineSteps()] as $item) {
             $this->write('answers', ['item' => $item->id, 'answer' => 'yes'], $number)->assertOk();
         }
     }

@@ -62,12 +62,28 @@ final class ApiClient
     }
 
     /** The task of a repair order. */
-    public function task(string $number): string
+    public function task(string $number, string $sensor = 'front'): string
     {
-        [, $orders] = $this->get('/api/repair-orders');
+        [, $orders] = $this->get('/api/repair-orders?all=1');
         foreach (is_array($orders['orders'] ?? null) ? $orders['orders'] : [] as $order) {
             if ($order['number'] === $number) {
-                return $order['task'];
+                foreach ($order['tasks'] as $task) {
+                    if ($task['sensor'] === $sensor) {
+                        return $task['task'];
+                    }
+                }
+            }
+        }
+
+        throw new \RuntimeException("There is no repair order {$number}.");
+    }
+
+    public function order(string $number): string
+    {
+        [, $orders] = $this->get('/api/repair-orders?all=1');
+        foreach (is_array($orders['orders'] ?? null) ? $orders['orders'] : [] as $order) {
+            if ($order['number'] === $number) {
+                return $order['id'];
             }
         }
 

@@ -1,4 +1,10 @@
 import { Route, Routes } from 'react-router';
+import { CardEdit } from './cards/CardEdit';
+import { CardList } from './cards/CardList';
+import { CardScreen } from './cards/CardScreen';
+import { NewOrder } from './intake/NewOrder';
+import { KitScreen } from './kit/KitScreen';
+import { OrderScreen } from './order/OrderScreen';
 import { Report } from './record/Report';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
@@ -10,6 +16,12 @@ export function App() {
     <SignedIn>
       <Routes>
         <Route path="/" element={<Today />} />
+        <Route path="/orders/new" element={<NewOrder />} />
+        <Route path="/orders/:order" element={<OrderScreen />} />
+        <Route path="/cards" element={<CardList />} />
+        <Route path="/cards/:card" element={<CardScreen />} />
+        <Route path="/cards/:card/edit" element={<CardEdit />} />
+        <Route path="/kit" element={<KitScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="*" element={<Nowhere />} />

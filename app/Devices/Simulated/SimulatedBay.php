@@ -67,7 +67,7 @@ final readonly class SimulatedBay
             $at->x['target'] - $at->x['sensor'],
         );
         $range = hypot($this->truth->x['target'] - $this->truth->x['sensor'], $this->truth->y['target'] - $this->truth->y['sensor']);
-        $rise = $this->targetHeight - $this->context->card->spot->height - $this->scenario->sensorHeight + $this->context->card->sensor->height;
+        $rise = $this->targetHeight - $this->context->spot->height - $this->scenario->sensorHeight + $this->context->card->sensor->height;
 
         return [Angle::degrees($bearing($this->truth) - $bearing($nominal)), rad2deg(atan2($rise, $range))];
     }

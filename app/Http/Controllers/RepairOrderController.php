@@ -4,48 +4,132 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteOnOrder;
+use App\Actions\OpenOrder;
 use App\Http\Answer;
-use App\Models\SensorTask;
-use App\Records\TaskFile;
+use App\Http\Body;
+use App\Http\Cursor;
+use App\Models\RepairOrder;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Document\StageBoard;
-use Lumbro\Core\Procedure\Operations;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Intake\EntryGuard;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\Vin;
+use Lumbro\Core\Procedure\Operation;
 
-/** The repair orders in the shop, and what each waits for. */
+/** The repair orders in the shop: what each waits for, and each one's own record. */
 final class RepairOrderController
 {
-    private const SHOWN = 100;
+    private const PAGE = 60;
+
+    /** Beyond this many nobody counts. */
+    private const COUNTED = 10_001;
 
     public function index(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        $tasks = SensorTask::query()
-            ->from('sensor_tasks as t')
-            ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
-            ->where('t.shop_id', $user->shop_id)
-            ->orderByDesc('o.number')
-            ->limit(self::SHOWN)
-            ->pluck('t.id');
+        $query = RepairOrder::query()->toBase()->where('shop_id', $user->shop_id);
+        $search = mb_strtolower(trim((string) $request->query('search', '')));
+        if ($search === '' && $request->query('all') === null) {
+            $query->where('closed', false);
+        }
+        foreach (array_slice(array_filter(explode(' ', $search), static fn(string $word): bool => $word !== ''), 0, 6) as $word) {
+            $query->where('search', 'like', '%' . addcslashes($word, '%_\\') . '%');
+        }
+        $counted = DB::query()->fromSub((clone $query)->select('id')->limit(self::COUNTED), 'found')->count();
+        Cursor::apply($query, $request, [['closed', 'asc', 'boolean'], ['alarm', 'desc', 'boolean'], ['created_at', 'desc', 'timestamptz'], ['id', 'desc', 'uuid']]);
+        $rows = $query->limit(self::PAGE + 1)->get(['id', 'number', 'vehicle', 'plate', 'summary', 'alarm', 'closed', 'created_at']);
+        $page = $rows->take(self::PAGE);
 
-        return Answer::json(['orders' => $tasks->map(static function (string $id) use ($user): array {
-            $file = TaskFile::open($user, $id);
-            $state = $file->state();
+        return Answer::json([
+            'orders' => $page->map(static fn(\stdClass $row): array => [
+                'id' => $row->id,
+                'number' => $row->number,
+                'vehicle' => $row->vehicle,
+                'plate' => $row->plate,
+                'alarm' => (bool) $row->alarm,
+                'closed' => (bool) $row->closed,
+                'openedAt' => Moment::read($row->created_at),
+                ...self::summary($row->summary),
+            ])->values()->all(),
+            'count' => $counted,
+            'next' => $rows->count() > self::PAGE && $page->last() !== null ? Cursor::of($page->last(), ['closed', 'alarm', 'created_at', 'id']) : null,
+        ]);
+    }
 
-            return [
-                'task' => $id,
-                'number' => $file->row->number,
-                'vehicle' => $file->row->vehicle,
-                'plate' => $file->row->plate,
-                'bay' => $file->context->bay->name,
-                'operations' => array_map(Operations::words(...), $file->context->operations),
-                'sensor' => $file->context->card->sensor->name,
-                'owed' => $state->owed->state->value,
-                'stage' => $file->isSealed() ? 'closed' : $state->stage()->value,
-                'stages' => StageBoard::of($state),
-                'present' => $state->present()->kind,
-                'verdict' => $state->lastRun()?->verdict()->value,
-            ];
-        })->all()]);
+    public function show(Request $request, string $order): JsonResponse
+    {
+        return Answer::json(OrderPage::of(OrderFile::open(Answer::user($request), $order)));
+    }
+
+    public function open(Request $request, OpenOrder $action): JsonResponse
+    {
+        $user = Answer::user($request);
+        $body = Body::of($request, ['vehicle', 'sheet', 'operations'], ['number', 'plate', 'vin', 'bay', 'confirmed']);
+        $vin = $body->has('vin') ? Vin::fromText($body->text('vin', 40)) : null;
+        if ($vin !== null && ! $vin->checks && ! $body->flag('confirmed')) {
+            throw \App\Http\Refusal::asks('/vin', EntryGuard::vinQuestion($vin));
+        }
+        $operations = array_map(static fn(Node $code): Operation => Operation::fromCode($code->line(120), $code->path()), $body->node('operations')->fewItems(60));
+
+        return Answer::json(OrderPage::of($action(
+            $user,
+            $body->id,
+            $body->optionalText('number', 40),
+            $body->text('vehicle', 120),
+            $body->optionalText('plate', 20) ?? '',
+            $vin,
+            self::uuid($body, 'sheet'),
+            $body->has('bay') ? self::uuid($body, 'bay') : null,
+            static fn(OrderFile $file): array => self::noted($user, $file, $operations),
+        )));
+    }
+
+    public function note(Request $request, string $order, NoteOnOrder $action): JsonResponse
+    {
+        return Answer::json(OrderPage::of($action(Answer::user($request), $order, Body::of($request, ...NoteOnOrder::FIELDS))));
+    }
+
+    /**
+     * @param list<Operation> $operations
+     *
+     * @return list<OrderEntry>
+     */
+    private static function noted(\App\Models\User $user, OrderFile $file, array $operations): array
+    {
+        $entries = [];
+        foreach ($operations as $i => $operation) {
+            $entry = OrderEntryDocument::entry('operation', (string) \Illuminate\Support\Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation->text(), 'state' => 'done'])));
+            try {
+                EntryGuard::question($file->state(), $entry);
+            } catch (InvalidInput) {
+                throw InvalidInput::because("/operations/$i", sprintf('names the sensor "%s", which this car does not have.', $operation->sensor ?? ''));
+            }
+            $entries[] = $entry;
+        }
+
+        return $entries;
+    }
+
+    private static function uuid(Body $body, string $field): string
+    {
+        $text = $body->text($field, 60);
+
+        return preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $text) === 1 ? $text : throw InvalidInput::because("/$field", 'must be an id of this shop\'s records.');
+    }
+
+    /** @return array<string, mixed> */
+    private static function summary(?string $summary): array
+    {
+        $read = $summary === null ? null : json_decode($summary, true, 16, JSON_THROW_ON_ERROR);
+
+        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'words' => 'What was done to the car'], 'alarms' => 0, 'operations' => [], 'tasks' => []];
     }
 }

@@ -22,6 +22,12 @@ final class BayDocument
         );
     }
 
+    /** @return array<string, mixed> */
+    public static function write(Bay $bay): array
+    {
+        return ['name' => $bay->name, 'outline' => $bay->outline, 'sFloor' => $bay->sFloor];
+    }
+
     /** @return array{float, float} */
     public static function corner(Node $node): array
     {

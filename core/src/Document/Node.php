@@ -181,6 +181,53 @@ final readonly class Node
         return $this->value;
     }
 
+    /** A text of at most so many characters that is neither empty nor holds anything that is not written. */
+    public function line(int $longest = 500): string
+    {
+        $text = $this->text();
+        if (mb_strlen($text) > $longest) {
+            throw InvalidInput::because($this->path(), sprintf('may have at most %d characters; it has %d.', $longest, mb_strlen($text)));
+        }
+        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
+            throw InvalidInput::because($this->path(), 'has control characters; plain text is right.');
+        }
+
+        return $text;
+    }
+
+    /** A name made of small letters, digits and hyphens, as ids are. */
+    public function id(int $longest = 80): string
+    {
+        $text = $this->text();
+        if (strlen($text) > $longest || preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $text) !== 1) {
+            throw InvalidInput::wrongType($this->path(), 'an id of small letters, digits and hyphens', $text);
+        }
+
+        return $text;
+    }
+
+    /** A day, YYYY-MM-DD, that the calendar has. */
+    public function day(): string
+    {
+        $text = $this->text();
+        if (preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+            throw InvalidInput::wrongType($this->path(), 'a day such as 2026-11-25', $text);
+        }
+
+        return $text;
+    }
+
+    /** @return list<self> at most so many */
+    public function fewItems(int $most): array
+    {
+        $items = $this->items();
+        if (count($items) > $most) {
+            throw InvalidInput::because($this->path(), sprintf('may have at most %d; it has %d.', $most, count($items)));
+        }
+
+        return $items;
+    }
+
     /** True or false. */
     public function flag(): bool
     {

@@ -41,7 +41,7 @@ final class PlanDrawing
             'frontMark' => $point('frontMark'),
             'rearMark' => $point('rearMark'),
             'sensor' => ['at' => $point('sensor'), 'height' => $state->context->card->sensor->height],
-            'spot' => ['at' => $spot, 'height' => $state->context->card->spot->height],
+            'spot' => ['at' => $spot, 'height' => $state->context->spot->height],
             'stand' => [
                 'measured' => $measured,
                 'at' => $point('stand'),
@@ -49,7 +49,7 @@ final class PlanDrawing
                 'left' => $point('standLeft'),
                 'right' => $point('standRight'),
                 'target' => $point('target'),
-                'targetHeight' => $setUp->height === null ? null : $state->context->card->spot->height + $setUp->height->deviation,
+                'targetHeight' => $setUp->height === null ? null : $state->context->spot->height + $setUp->height->deviation,
                 'ellipse' => $measured ? self::ellipse($setUp) : null,
             ],
             'tapes' => self::tapes($state, $at->x, $at->y),

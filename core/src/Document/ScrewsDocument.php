@@ -56,20 +56,27 @@ final class ScrewsDocument
         ] : $written;
     }
 
+    /** One adjusting screw. */
+    public static function screw(Node $node): Screw
+    {
+        $f = $node->fields(['id', 'y', 'z', 'pitch', 'clockwise'], ['travel', 'position']);
+
+        return new Screw(
+            $f['id']->text(),
+            $f['y']->number(),
+            $f['z']->number(),
+            $f['pitch']->positive(),
+            TurnSense::from($f['clockwise']->oneOf(['out', 'in'])),
+            isset($f['travel']) ? $f['travel']->notNegative() : null,
+            isset($f['position']) ? $f['position']->number() : 0.0,
+        );
+    }
+
     private static function pair(Node $node): ScrewPair
     {
         $screws = [];
         foreach ($node->items(2) as $item) {
-            $f = $item->fields(['id', 'y', 'z', 'pitch', 'clockwise'], ['travel', 'position']);
-            $screws[] = new Screw(
-                $f['id']->text(),
-                $f['y']->number(),
-                $f['z']->number(),
-                $f['pitch']->positive(),
-                TurnSense::from($f['clockwise']->oneOf(['out', 'in'])),
-                isset($f['travel']) ? $f['travel']->notNegative() : null,
-                isset($f['position']) ? $f['position']->number() : 0.0,
-            );
+            $screws[] = self::screw($item);
         }
         if ($screws[0]->id === $screws[1]->id) {
             throw InvalidInput::because($node->path() . '/1/id', sprintf('is a second screw named "%s"; names are unique.', $screws[1]->id));

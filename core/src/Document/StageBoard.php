@@ -21,11 +21,11 @@ final class StageBoard
         foreach (Stage::cases() as $stage) {
             [$how, $note] = match ($stage) {
                 Stage::Intake => ['full', match ($state->owed->state) {
-                    OwedState::Owed => 'owed, ' . $state->owed->route,
+                    OwedState::Owed => 'owed, ' . ($state->owed->route->value ?? 'route not said'),
                     OwedState::NotOwed => 'not owed',
                     OwedState::Unknown => 'a question is open',
                 }],
-                Stage::Prepare => self::questions($state, $state->context->card->preparation),
+                Stage::Prepare => self::questions($state, $state->context->preparation),
                 Stage::Floor => ['struck', sprintf('not surveyed, ±%s mm', self::plain($state->context->bay->sFloor))],
                 Stage::Line => self::questions($state, $state->context->school->lineSteps()),
                 Stage::Place => self::place($state),
@@ -53,7 +53,7 @@ final class StageBoard
         $word = 0;
         $unmet = 0;
         foreach ($items as $item) {
-            $answer = ($state->record->answers[$item->id] ?? null)?->answer;
+            $answer = ($state->answers[$item->id] ?? null)?->answer;
             $word += $answer === AnswerKind::OnWord ? 1 : 0;
             $unmet += $answer !== null && ! $answer->isMet() ? 1 : 0;
         }

@@ -12,8 +12,7 @@ use Lumbro\Core\Procedure\Call;
 use Lumbro\Core\Procedure\Directions;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Procedure\NotProven;
-use Lumbro\Core\Procedure\Operations;
-use Lumbro\Core\Procedure\OwedRule;
+use Lumbro\Core\Procedure\OwedReason;
 use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Procedure\RunResult;
 use Lumbro\Core\Procedure\TaskState;
@@ -24,6 +23,9 @@ final class TaskStateDocument
 {
     /** A part of a shift smaller than this need not be made, mm. */
     private const NEGLIGIBLE = 0.5;
+
+    /** What is measured but cannot be judged, because the card gives no tolerance. */
+    private const UNLIMITED = ['verdict' => 'unproven', 'reason' => 'no-tolerance'];
 
     private const TITLES = [
         'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height',
@@ -43,11 +45,12 @@ final class TaskStateDocument
             'stages' => StageBoard::of($state),
             'owed' => [
                 'state' => $state->owed->state->value,
-                'route' => $state->owed->route,
-                'reasons' => array_map(self::rule(...), $state->owed->reasons),
+                'route' => $state->owed->route?->value,
+                'proves' => $state->owed->route?->proves(),
+                'reasons' => array_map(static fn(OwedReason $reason): array => OwedDocument::reason($reason, $state->context->sheet), $state->owed->reasons),
             ],
             'card' => self::card($state),
-            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->card->preparation),
+            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->school->lineSteps()),
             'calls' => array_map(static fn(Call $call): array => self::call($state, $call), $context->school->calls()),
             'moves' => self::moves($state),
@@ -72,18 +75,6 @@ final class TaskStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function rule(OwedRule $rule): array
-    {
-        return [
-            'operation' => Operations::words($rule->operation),
-            'state' => $rule->state->value,
-            'reason' => $rule->reason,
-            'source' => $rule->source,
-            'question' => $rule->question,
-        ];
-    }
-
-    /** @return array<string, mixed> */
     private static function card(TaskState $state): array
     {
         $card = $state->context->card;
@@ -99,8 +90,8 @@ final class TaskStateDocument
             'sensor' => $card->sensor->name,
             'limits' => ['azimuth' => $card->sensor->limitAzimuth, 'elevation' => $card->sensor->limitElevation],
             'target' => $card->targetName,
-            'heightDatum' => $card->spot->heightDatum,
-            'spot' => ['along' => $card->spot->along, 'across' => $card->spot->across, 'height' => $card->spot->height],
+            'heightDatum' => $state->context->spot->heightDatum,
+            'spot' => ['along' => $state->context->spot->along, 'across' => $state->context->spot->across, 'height' => $state->context->spot->height],
             'echo' => ['expected' => $card->echoExpected, 'within' => $card->echoWithin],
         ];
     }
@@ -108,7 +99,7 @@ final class TaskStateDocument
     /** @return array<string, mixed> */
     private static function item(TaskState $state, PreparationItem $item): array
     {
-        $answer = $state->record->answers[$item->id] ?? null;
+        $answer = $state->answers[$item->id] ?? null;
 
         return [
             'id' => $item->id,
@@ -162,7 +153,7 @@ final class TaskStateDocument
     /** @return list<array<string, mixed>> the moves to make now, in their order */
     private static function moves(TaskState $state): array
     {
-        $ahead = $state->context->card->spot->along >= 0;
+        $ahead = $state->context->spot->along >= 0;
         $written = [];
         $made = [];
         foreach ($state->moves as $kind) {
@@ -240,7 +231,7 @@ final class TaskStateDocument
     /** @return array<string, mixed> */
     private static function deviation(TaskState $state, string $name): array
     {
-        $spot = $state->context->card->spot;
+        $spot = $state->context->spot;
         $tolerance = match ($name) {
             'along' => $spot->toleranceAlong,
             'across' => $spot->toleranceAcross,
@@ -254,6 +245,7 @@ final class TaskStateDocument
         $written = PlacementDocument::deviation($deviation);
 
         return [
+            ...($deviation->decision === null ? ['tolerance' => null, ...self::UNLIMITED] : []),
             ...array_diff_key($written, ['contributions' => 0, 'bestCheck' => 0]),
             'unit' => $unit,
             'direction' => Directions::deviation($name, $deviation->value(), $spot->along >= 0),
@@ -287,7 +279,7 @@ final class TaskStateDocument
     {
         $height = $state->setUp->height;
         if ($height === null) {
-            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $state->context->card->spot->toleranceHeight];
+            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $state->context->spot->toleranceHeight];
         }
         $floor = $height->sFloor ** 2 / $height->uncertainty ** 2;
 
@@ -295,7 +287,7 @@ final class TaskStateDocument
             'deviation' => $height->deviation,
             'uncertainty' => $height->uncertainty,
             'tolerance' => $height->tolerance,
-            ...DecisionDocument::write($height->decision),
+            ...($height->decision === null ? self::UNLIMITED : DecisionDocument::write($height->decision)),
             'unit' => 'mm',
             'direction' => Directions::deviation('height', $height->deviation, true),
             'contributions' => [

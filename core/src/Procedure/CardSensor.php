@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
-/** The sensor a card is for: its design place from the front mark (mm), its limits and reading (degrees). */
+/** The sensor a card is for: its design place from the front mark (mm), its reading and limits (degrees; null where the card gives none). */
 final readonly class CardSensor
 {
     /**
@@ -17,8 +17,8 @@ final readonly class CardSensor
         public float $along,
         public float $across,
         public float $height,
-        public float $limitAzimuth,
-        public float $limitElevation,
+        public ?float $limitAzimuth,
+        public ?float $limitElevation,
         public bool $reportsTargetAngle,
         public float $s,
         public array $placementFree,

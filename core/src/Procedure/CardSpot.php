@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
-/** Where the card wants the target, from the front mark: mm, the stand's yaw in degrees; tolerances are half-widths. */
+/** Where the card wants the target, from the front mark: mm, the stand's yaw in degrees; tolerances are half-widths, null where the card gives none. */
 final readonly class CardSpot
 {
     /**
@@ -20,9 +20,10 @@ final readonly class CardSpot
         public float $yaw,
         public float $height,
         public string $heightDatum,
-        public float $toleranceAlong,
-        public float $toleranceAcross,
-        public float $toleranceYaw,
-        public float $toleranceHeight,
+        public ?float $toleranceAlong,
+        public ?float $toleranceAcross,
+        public ?float $toleranceYaw,
+        public ?float $toleranceHeight,
+        public string $datum = 'front-mark',
     ) {}
 }

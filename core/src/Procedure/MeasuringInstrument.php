@@ -12,6 +12,8 @@ final readonly class MeasuringInstrument
      * @param float      $resolution smallest step shown, mm, > 0
      * @param float|null $sScale     standard uncertainty of the scale, without unit; null where there is none to speak of
      * @param float|null $sZero      of the zero, mm
+     * @param float      $scale      known error of the scale, without unit: it shows so much more for every mm
+     * @param float      $zero       known error of the zero, mm: it shows so much too much
      */
     public function __construct(
         public string $id,
@@ -20,5 +22,7 @@ final readonly class MeasuringInstrument
         public float $resolution,
         public ?float $sScale = null,
         public ?float $sZero = null,
+        public float $scale = 0.0,
+        public float $zero = 0.0,
     ) {}
 }

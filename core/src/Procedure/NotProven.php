@@ -28,9 +28,9 @@ final class NotProven
             $said[] = 'That the reading repeats: it was taken once.';
         }
         $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->context->bay->sFloor);
-        $items = [...$state->context->card->preparation, ...$state->context->school->lineSteps()];
+        $items = [...$state->context->preparation, ...$state->context->school->lineSteps()];
         foreach ($items as $item) {
-            $answer = $state->record->answers[$item->id] ?? null;
+            $answer = $state->answers[$item->id] ?? null;
             $sentence = self::answer($item, $answer);
             if ($sentence !== null) {
                 $said[] = $sentence;

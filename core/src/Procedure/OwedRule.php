@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
-/** One row of a card's rule table: what an operation on the car means for this sensor. */
+/** One row of a rule table: what an operation on the car means for a sensor. */
 final readonly class OwedRule
 {
     /**
-     * @param string      $operation code of the operation
-     * @param OwedState   $state     what follows from it
-     * @param string|null $route     "static", "dynamic", "static then dynamic"; null where nothing is owed
-     * @param string|null $question  what to ask, where the operation alone does not tell
+     * @param string           $operation code of the operation, without a sensor
+     * @param string|null      $question  what to ask, where the operation alone does not tell
+     * @param OwedOutcome|null $yes       what follows where it is answered with yes
+     * @param OwedOutcome|null $no        and with no
      */
     public function __construct(
         public string $operation,
-        public OwedState $state,
-        public ?string $route,
-        public string $reason,
+        public OwedOutcome $outcome,
         public string $source,
         public ?string $question = null,
+        public ?OwedOutcome $yes = null,
+        public ?OwedOutcome $no = null,
+        public RuleScope $scope = new RuleScope(),
     ) {}
 }

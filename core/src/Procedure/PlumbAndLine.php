@@ -66,9 +66,17 @@ final readonly class PlumbAndLine implements School
 
     private Geometry $nominal;
 
-    /** @param Kit $kit what the readings are taken with; their uncertainties come from it */
-    public function __construct(private ProcedureCard $card, private VehicleSheet $sheet, private Kit $kit)
-    {
+    /**
+     * @param Kit            $kit      what the readings are taken with; their uncertainties come from it
+     * @param CarSensor|null $measured the sensor's place as it was measured on this car; null where the card's stands
+     */
+    public function __construct(
+        private ProcedureCard $card,
+        private CardSpot $spot,
+        private VehicleSheet $sheet,
+        private Kit $kit,
+        private ?CarSensor $measured = null,
+    ) {
         $this->calls = $this->makeCalls();
         $layout = new Layout($this->network([], false));
         $this->nominal = new Geometry($layout, $layout->start);
@@ -106,7 +114,7 @@ final readonly class PlumbAndLine implements School
             }
         }
         $guessed = $this->missing($readings) !== [];
-        $spot = $this->card->spot;
+        $spot = $this->spot;
 
         return new PlacementTask(
             $this->network($observations, $guessed),
@@ -115,7 +123,7 @@ final readonly class PlumbAndLine implements School
             new LineThroughMarks('rearMark', 'frontMark'),
             new CartesianSpot('frontMark', $spot->along, $spot->across),
             Facing::yaw(deg2rad($spot->yaw)),
-            new Tolerances($spot->toleranceAlong, $spot->toleranceAcross, deg2rad($spot->toleranceYaw)),
+            new Tolerances($spot->toleranceAlong, $spot->toleranceAcross, $spot->toleranceYaw === null ? null : deg2rad($spot->toleranceYaw)),
             new SensorPlace('sensor', ['from' => 'frontMark', 'along' => $this->card->sensor->along, 'across' => $this->card->sensor->across]),
             $guessed ? [] : $candidates,
             $this->card->thresholds,
@@ -130,7 +138,7 @@ final readonly class PlumbAndLine implements School
     public function expected(): array
     {
         $at = $this->nominal();
-        $expected = ['height' => $this->card->spot->height];
+        $expected = ['height' => $this->spot->height];
         foreach ($this->equations() as $call => $observation) {
             $expected[$call] = Equation::of($observation, $at)->value;
         }
@@ -217,19 +225,19 @@ final readonly class PlumbAndLine implements School
         $s = $this->sheet;
         $base = $s->wheelbase;
         $front = $base + $s->frontMark;
-        $spot = $this->card->spot;
+        $spot = $this->spot;
         $yaw = deg2rad($spot->yaw);
         [$ahead, $left] = [$this->kit->targetAhead, $this->kit->targetLeft];
 
         return new Network(
             [
-                new SurveyPoint('RL', 0, $s->trackRear / 2, $s->sHub, $s->sHub),
-                new SurveyPoint('RR', 0, -$s->trackRear / 2, $s->sHub, $s->sHub),
-                new SurveyPoint('FL', $base, $s->trackFront / 2, $s->sHub, $s->sHub),
-                new SurveyPoint('FR', $base, -$s->trackFront / 2, $s->sHub, $s->sHub),
-                new SurveyPoint('frontMark', $front, 0, $s->sMarkAlong, $s->sMarkAcross),
-                new SurveyPoint('rearMark', -$s->rearMark, 0, $s->sMarkAlong, $s->sMarkAcross),
-                new SurveyPoint('sensor', $front + $this->card->sensor->along, $this->card->sensor->across, $s->sSensor, $s->sSensor),
+                new SurveyPoint('RL', 0, $s->trackRear / 2, $s->sHub, hypot($s->sHub, $s->sOf('trackRear') / 2)),
+                new SurveyPoint('RR', 0, -$s->trackRear / 2, $s->sHub, hypot($s->sHub, $s->sOf('trackRear') / 2)),
+                new SurveyPoint('FL', $base, $s->trackFront / 2, hypot($s->sHub, $s->sOf('wheelbase')), hypot($s->sHub, $s->sOf('trackFront') / 2)),
+                new SurveyPoint('FR', $base, -$s->trackFront / 2, hypot($s->sHub, $s->sOf('wheelbase')), hypot($s->sHub, $s->sOf('trackFront') / 2)),
+                new SurveyPoint('frontMark', $front, 0, hypot($s->sMarkAlong, $s->sOf('frontMark')), $s->sMarkAcross),
+                new SurveyPoint('rearMark', -$s->rearMark, 0, hypot($s->sMarkAlong, $s->sOf('rearMark')), $s->sMarkAcross),
+                $this->sensorPoint($front),
             ],
             [new Body(
                 'stand',
@@ -246,14 +254,24 @@ final readonly class PlumbAndLine implements School
                 $guessed ? self::SOME_YAW : null,
             )],
             [],
-            [new Instrument('tape', self::shared($this->kit->tape->sScale), self::shared($this->kit->tape->sZero))],
+            [new Instrument('tape', self::shared($this->kit->tape->scale, $this->kit->tape->sScale), self::shared($this->kit->tape->zero, $this->kit->tape->sZero))],
             $observations,
         );
     }
 
-    private static function shared(?float $s): ?Prior
+    private function sensorPoint(float $front): SurveyPoint
     {
-        return $s === null ? null : new Prior(0.0, $s);
+        $design = $this->card->sensor;
+        $s = $this->sheet->sSensor;
+
+        return $this->measured === null
+            ? new SurveyPoint('sensor', $front + $design->along, $design->across, $s, $s)
+            : new SurveyPoint('sensor', $this->measured->along, $this->measured->across, $this->measured->s, $this->measured->s);
+    }
+
+    private static function shared(float $known, ?float $s): ?Prior
+    {
+        return $s === null ? null : new Prior($known, $s);
     }
 
     private function s(MeasuringInstrument $instrument): float
@@ -264,7 +282,7 @@ final readonly class PlumbAndLine implements School
     /** How much higher the target's centre is than the hubs, mm, for the slant of the check tapes. */
     private function tapeRise(?ReadingTaken $height): float
     {
-        $spot = $this->card->spot;
+        $spot = $this->spot;
         $measured = $height === null ? $spot->height : $height->millimetres;
         $datum = $height === null ? $spot->heightDatum : ($height->datum ?? $spot->heightDatum);
 

@@ -26,7 +26,7 @@ final readonly class ReadingExpectation
         }
         if ($datum !== null) {
             $card = $this->context->card;
-            $expected = $card->target->convert($expected, $card->spot->heightDatum, $datum);
+            $expected = $card->target->convert($expected, $this->context->spot->heightDatum, $datum);
         }
 
         return SlipGuard::question($typed, $millimetres, $expected);

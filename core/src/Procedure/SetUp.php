@@ -83,6 +83,14 @@ final readonly class SetUp
         return $name === 'height' ? $this->height?->decision : $this->deviation($name)?->decision;
     }
 
+    /** Whether a respect was measured but the card gives no tolerance to judge it by. */
+    public function isUnlimited(string $name): bool
+    {
+        return $name === 'height'
+            ? $this->height !== null && $this->height->tolerance === null
+            : $this->deviation($name) !== null && $this->deviation($name)->tolerance === null;
+    }
+
     /** Whether everything the run needs of the placement holds, and something has checked it. */
     public function holds(): bool
     {
@@ -138,7 +146,7 @@ final readonly class SetUp
         $shift = in_array(MoveKind::Shift, $kinds, true);
         [$moves, $predicted] = $this->placement->planned($task, $turn, $shift);
         if (in_array(MoveKind::Height, $kinds, true)) {
-            $spot = $this->context->card->spot;
+            $spot = $this->context->spot;
             $datum = $this->readings['height']->datum ?? $spot->heightDatum;
             $predicted['height'] = $this->context->card->target->convert($spot->height, $spot->heightDatum, $datum);
         } elseif (isset($this->readings['height'])) {
@@ -194,17 +202,18 @@ final readonly class SetUp
     private function heightVerdict(ReadingTaken $reading): HeightVerdict
     {
         $card = $this->context->card;
+        $spot = $this->context->spot;
         $staff = $this->context->kit->staff;
-        $measured = $card->target->convert($reading->millimetres, $reading->datum ?? $card->spot->heightDatum, $card->spot->heightDatum);
-        $deviation = $measured - $card->spot->height;
+        $measured = $card->target->convert($reading->millimetres, $reading->datum ?? $spot->heightDatum, $spot->heightDatum);
+        $deviation = $measured - $spot->height;
         $s = StandardUncertainty::ofReading($staff->accuracy, $staff->resolution);
         $uncertainty = hypot($s, $this->context->bay->sFloor);
 
         return new HeightVerdict(
             $deviation,
             $uncertainty,
-            $card->spot->toleranceHeight,
-            Decision::about($deviation, $uncertainty, $card->spot->toleranceHeight, $card->thresholds),
+            $spot->toleranceHeight,
+            $spot->toleranceHeight === null ? null : Decision::about($deviation, $uncertainty, $spot->toleranceHeight, $card->thresholds),
             $s,
             $this->context->bay->sFloor,
         );

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Procedure;
 use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\TaskRecord;
@@ -19,6 +20,9 @@ final readonly class TaskState
     public Owed $owed;
 
     public TaskRecord $record;
+
+    /** @var array<string, Answered> item → what was answered to it: of the car at the order, of the line here */
+    public array $answers;
 
     public SetUp $setUp;
 
@@ -41,8 +45,9 @@ final readonly class TaskState
     public function __construct(public TaskContext $context, array $entries)
     {
         $school = $context->school;
-        $this->owed = Owed::after($context->operations, $context->card);
+        $this->owed = $context->owed;
         $this->record = new TaskRecord($entries, $school->spoiledBy(...));
+        $this->answers = [...$this->record->answers, ...($context->order->answers ?? [])];
         $this->setUp = new SetUp($context, $this->record->current());
         $this->moves = $this->setUp->wantedMoves();
         $this->expected = $this->expectedReadings();
@@ -79,7 +84,7 @@ final readonly class TaskState
             }
         }
         $height = $this->setUp->height;
-        if ($height !== null) {
+        if ($height?->decision !== null) {
             $verdicts['height'] = [
                 'deviation' => $height->deviation,
                 'uncertainty' => $height->uncertainty,
@@ -113,7 +118,7 @@ final readonly class TaskState
         $suspect = array_values(array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings)))[0] ?? null;
 
         return match (true) {
-            $this->unanswered($this->context->card->preparation) !== [] => new Present('prepare'),
+            $this->unanswered($this->context->preparation) !== [] => new Present('prepare'),
             $this->unanswered($this->context->school->lineSteps()) !== [] => new Present('line'),
             $this->lastRun()?->verdict() === Verdict::Holds => new Present('close'),
             $this->runs !== [] && $this->runIsOfHere() => new Present('prove'),
@@ -144,7 +149,7 @@ final readonly class TaskState
      */
     public function unanswered(array $items): array
     {
-        return array_values(array_filter($items, fn(PreparationItem $item): bool => ! isset($this->record->answers[$item->id])));
+        return array_values(array_filter($items, fn(PreparationItem $item): bool => ! isset($this->answers[$item->id])));
     }
 
     /** @return list<string> */
@@ -189,10 +194,10 @@ final readonly class TaskState
     /** @return list<Bar> */
     private function interlock(): array
     {
-        $bars = [];
-        foreach ([['preparation', $this->context->card->preparation], ['line', $this->context->school->lineSteps()]] as [$code, $items]) {
+        $bars = $this->context->order->bars ?? [];
+        foreach ([['preparation', $this->context->preparation], ['line', $this->context->school->lineSteps()]] as [$code, $items]) {
             foreach ($items as $item) {
-                $answer = $this->record->answers[$item->id] ?? null;
+                $answer = $this->answers[$item->id] ?? null;
                 if ($item->blocks && $answer?->answer->isMet() !== true) {
                     $bars[] = new Bar($code, sprintf('%s: %s', $answer === null ? 'Not answered' : 'Not met', $item->question));
                 }
@@ -208,7 +213,7 @@ final readonly class TaskState
             $verdict = $this->setUp->decision($name)?->verdict;
             if ($verdict !== Verdict::Holds) {
                 $bars[] = new Bar('placement', $words . match ($verdict) {
-                    null => ' is not measured.',
+                    null => $this->setUp->isUnlimited($name) ? ' cannot be judged: the card gives no tolerance for it.' : ' is not measured.',
                     Verdict::Out => ' is out.',
                     Verdict::Unproven => ' is unproven.',
                 });
@@ -243,10 +248,12 @@ final readonly class TaskState
                 );
                 $verdicts[$axis] = $setUp->isConsistent() === false ? $verdict->unprovenBecause('inconsistent') : $verdict;
             }
-            $excess = $run->echoLevel - $this->context->card->echoExpected;
+            $excess = $run->echoLevel - ($this->context->card->echoExpected ?? $run->echoLevel);
+            $within = $this->context->card->echoWithin ?? INF;
             $results[] = new RunResult($run, $release, $verdicts['azimuth'], $verdicts['elevation'], $errors['azimuth'], $errors['elevation'], match (true) {
-                $excess < -$this->context->card->echoWithin => 'low',
-                $excess > $this->context->card->echoWithin => 'high',
+                $this->context->card->echoExpected === null => 'nothing-expected',
+                $excess < -$within => 'low',
+                $excess > $within => 'high',
                 default => 'as-expected',
             });
         }

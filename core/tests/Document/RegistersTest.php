@@ -6,9 +6,9 @@ namespace Lumbro\Core\Tests\Document;
 
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\ShopRulesDocument;
 use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Record\RunMade;
@@ -23,14 +23,15 @@ final class RegistersTest extends TestCase
     {
         $folder = dirname(__DIR__, 3) . '/database/demo';
         $cards = array_map(static fn(string $file): string => CardDocument::read(DemoTask::node('cards/' . basename($file)))->id, glob("$folder/cards/*.json") ?: []);
-        self::assertSame(['marrow-field-front', 'quillon-sable-front', 'tessara-brink-front'], $cards);
+        self::assertSame(['marrow-field-blind-spot', 'marrow-field-front', 'quillon-sable-front', 'quillon-sable-rear', 'tessara-brink-front', 'tessara-halyard-front-pair'], $cards);
         foreach (glob("$folder/vehicles/*.json") ?: [] as $file) {
             self::assertGreaterThan(2000, VehicleDocument::read(DemoTask::node('vehicles/' . basename($file)))->wheelbase);
         }
         foreach (DemoTask::node('bays.json')->items() as $bay) {
             self::assertGreaterThan(3, count(BayDocument::read($bay)->outline));
         }
-        self::assertSame('tape-1', KitDocument::read(DemoTask::node('kit.json')->members()['document'])->tape->id);
+        self::assertSame('tape-1', (new DemoTask())->context()->kit->tape->id);
+        self::assertNotSame([], ShopRulesDocument::read(DemoTask::node('shop-rules.json'))->owed);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

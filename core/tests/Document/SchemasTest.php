@@ -9,11 +9,16 @@ use Eris\TestTrait;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\KitDocument;
+use Lumbro\Core\Document\KitRegisterDocument;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\ScanDocument;
+use Lumbro\Core\Document\ShopRulesDocument;
 use Lumbro\Core\Document\VehicleDocument;
-use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Tests\Support\Cli;
+use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Tests\Support\Schemas;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -28,7 +33,9 @@ final class SchemasTest extends TestCase
 
     /** What no schema says: which names are declared, which of them must differ, what stands on what. */
     private const MEANING = '/names the \w+ "|names ".*" again|is a second|says nothing here|not fixed to the body|two chances'
-        . '|must give "centre"|must name at least one point|turns has an unknown field/';
+        . '|must give "centre"|must name at least one point|turns has an unknown field|on the car\'s other side|another sensor that names'
+        . '|wait for itself|speaks of "|catalogue|at which sensor|is not done at a sensor|not after the last check|one of the two|is not a length'
+        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as/';
 
     /** What stands in the place of something else, one after another. */
     private const OTHERS = ['null', 'true', '"x"', '""', '0', '-1', '1e300', '1e-12', '-1e10', '[]', '{}', '[1]', '"1480"', '7.5', '{"":1}'];
@@ -49,9 +56,20 @@ final class SchemasTest extends TestCase
             }
         }
         $json = static fn(string $file): string => (string) json_encode(DemoTask::node($file)->raw());
-        yield 'card' => ['card', $json('cards/quillon-sable-front.json')];
+        foreach (['quillon-sable-front', 'quillon-sable-rear', 'marrow-field-front', 'tessara-brink-front', 'tessara-halyard-front-pair'] as $card) {
+            yield "card $card" => ['card', $json("cards/$card.json")];
+        }
         yield 'vehicle' => ['vehicle', $json('vehicles/quillon-sable.json')];
-        yield 'kit' => ['kit', (string) json_encode(DemoTask::node('kit.json')->member('document')?->raw())];
+        yield 'vehicle as measured' => ['vehicle', (string) json_encode(VehicleDocument::write(DemoOrder::sheet('quillon-sable')->measured('wheelbase', 2907, 1.5)))];
+        yield 'kit' => ['kit', (string) json_encode(KitDocument::write((new DemoTask())->context()->kit))];
+        yield 'shop rules' => ['shop-rules', $json('shop-rules.json')];
+        foreach (DemoTask::node('kit.json')->items() as $i => $item) {
+            yield "kit item $i" => ['kit-item', (string) json_encode($item->raw())];
+        }
+        foreach (DemoOrder::everyKind() as $i => $entry) {
+            yield "order line $i" => ['order-line', (string) json_encode(OrderEntryDocument::write($entry))];
+        }
+        yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
         yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
         $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10');
         foreach ($task->entries as $i => $entry) {
@@ -148,14 +166,24 @@ final class SchemasTest extends TestCase
                 'card' => CardDocument::read($node),
                 'vehicle' => VehicleDocument::read($node),
                 'kit' => KitDocument::read($node),
+                'kit-item' => KitRegisterDocument::item($node),
+                'shop-rules' => ShopRulesDocument::read($node),
+                'scan' => ScanDocument::read($node),
+                'order-line' => self::orderLine($node),
                 'bay' => BayDocument::read($node),
                 default => self::recordLine($node),
             };
-        } catch (InvalidInput $failure) {
+        } catch (CoreFailure $failure) {
             return $failure->getMessage();
         }
 
         return null;
+    }
+
+    private static function orderLine(Node $node): void
+    {
+        $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at']);
+        OrderEntryDocument::entry($f['kind']->oneOf(OrderEntryDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
     }
 
     private static function recordLine(Node $node): void

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Procedure;
 
-use Lumbro\Core\Procedure\Directions;
+use Lumbro\Core\Procedure\Operation;
 use Lumbro\Core\Procedure\Owed;
 use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Procedure\Route;
+use Lumbro\Core\Tests\Support\DemoOrder;
 use PHPUnit\Framework\TestCase;
 
 final class OwedTest extends TestCase
 {
     public function testOwedOutweighsUnknownAndUnknownOutweighsNotOwed(): void
     {
-        $card = (new DemoTask())->context()->card;
-        $state = static fn(string ...$operations): OwedState => Owed::after(array_values($operations), $card)->state;
+        $state = static fn(string ...$operations): OwedState => self::owed(...$operations)->state;
         self::assertSame(OwedState::Owed, $state('rear-cover-removed', 'wheel-alignment', 'front-cover-removed'));
         self::assertSame(OwedState::Unknown, $state('rear-cover-removed', 'wheel-alignment'));
         self::assertSame(OwedState::NotOwed, $state('rear-cover-removed'));
@@ -24,24 +24,34 @@ final class OwedTest extends TestCase
 
     public function testEveryReasonCarriesItsSourceAndAnOperationWithoutARuleIsAQuestion(): void
     {
-        $owed = Owed::after(['windscreen-replaced', 'front-cover-removed'], (new DemoTask())->context()->card);
-        self::assertSame('static', $owed->route);
+        $owed = self::owed('windscreen-replaced', 'front-cover-removed');
+        self::assertSame(Route::Static, $owed->route);
         self::assertCount(2, $owed->reasons);
-        self::assertSame('front-cover-removed', $owed->reasons[0]->operation);
+        self::assertSame('front-cover-removed', $owed->reasons[0]->operation->text());
         foreach ($owed->reasons as $reason) {
             self::assertStringContainsString('Quillon', $reason->source);
         }
+        self::assertSame(OwedState::Unknown, $owed->reasons[1]->outcome->state);
         self::assertNotNull($owed->reasons[1]->question);
     }
 
-    public function testSignsAreSaidAsDirections(): void
+    public function testRoutesAddUpToTheStricterOne(): void
     {
-        self::assertSame('towards the car\'s left side', Directions::across(3));
-        self::assertSame('away from the car', Directions::along(3, true));
-        self::assertSame('towards the car', Directions::along(3, false));
-        self::assertSame('clockwise, seen from above', Directions::turn(-1));
-        self::assertSame('too near', Directions::deviation('along', -4, true));
-        self::assertSame('to the car\'s right', Directions::axis('azimuth', -0.1));
-        self::assertSame('down', Directions::axis('elevation', -0.1));
+        self::assertNull(Route::together([], false));
+        self::assertSame(Route::Choice, Route::together([Route::Choice], false));
+        self::assertSame(Route::Static, Route::together([Route::Choice, Route::Static], false));
+        self::assertSame(Route::Dynamic, Route::together([Route::Choice, Route::Dynamic], false));
+        self::assertSame(Route::StaticThenDynamic, Route::together([Route::Static, Route::Dynamic], false));
+        self::assertSame(Route::StaticThenDynamic, Route::together([Route::Dynamic], true));
+        self::assertSame(Route::Static, Route::together([Route::Choice], true));
+    }
+
+    /** The Sable's front radar by its own card, without the shop's table. */
+    private static function owed(string ...$operations): Owed
+    {
+        $sensor = DemoOrder::sheet('quillon-sable')->sensor('front');
+        self::assertNotNull($sensor);
+
+        return Owed::after(array_map(static fn(string $text): Operation => Operation::fromCode($text), array_values($operations)), $sensor, DemoOrder::card('quillon-sable-front'));
     }
 }

@@ -6,9 +6,9 @@ namespace Lumbro\Core\Tests\Support;
 
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Kit\OverdueRule;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
@@ -40,7 +40,7 @@ final class DemoTask
         return new TaskContext(
             CardDocument::read(self::node('cards/quillon-sable-front.json')),
             VehicleDocument::read(self::node('vehicles/quillon-sable.json')),
-            KitDocument::read(self::node('kit.json')->members()['document']),
+            DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
             BayDocument::read(self::node('bays.json')->items()[0]),
             $this->operations,
         );

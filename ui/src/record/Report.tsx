@@ -50,7 +50,8 @@ export function Report() {
         </Typography>
         <Typography>
           {state.card.title}: {state.card.source}, edition {state.card.edition}, {state.card.dated}.
-          Entered by {state.card.enteredBy}, checked by {state.card.checkedBy}.
+          Entered by {state.card.enteredBy},{' '}
+          {state.card.checkedBy ? `checked by ${state.card.checkedBy}` : 'not checked'}.
         </Typography>
       </Part>
       <Part title="Axis">
@@ -166,7 +167,9 @@ function Verdicts({ verdicts, display }: { verdicts: Respect[]; display: LengthD
             <TableCell>
               {respect.uncertainty === undefined ? '' : size(respect, respect.uncertainty)}
             </TableCell>
-            <TableCell>±{size(respect, respect.tolerance)}</TableCell>
+            <TableCell>
+              {respect.tolerance === null ? 'none given' : `±${size(respect, respect.tolerance)}`}
+            </TableCell>
             <TableCell>
               <VerdictMark verdict={respect.verdict} size={15} />
             </TableCell>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import { useLengthDisplay } from '../format/useLengthDisplay';
 import { usePerson, useSignOut } from '../session/usePerson';
 
@@ -38,7 +38,28 @@ export function TopBar({ children }: { children?: ReactNode }) {
       >
         Lumbro
       </Button>
-      <Box sx={{ flex: 1, minWidth: 0 }}>{children}</Box>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        {children ?? (
+          <Box component="nav" aria-label="Screens" sx={{ display: 'flex', gap: 0.5 }}>
+            {[
+              ['/', 'Today'],
+              ['/cards', 'Cards'],
+              ['/kit', 'Kit'],
+            ].map(([to, words]) => (
+              <Button
+                key={to}
+                component={NavLink}
+                to={to ?? '/'}
+                end={to === '/'}
+                color="inherit"
+                sx={{ '&.active': { bgcolor: 'background.paper' } }}
+              >
+                {words}
+              </Button>
+            ))}
+          </Box>
+        )}
+      </Box>
       <Button color="inherit" onClick={toggleDisplay} aria-label={`Units: ${display}. Change.`}>
         {display}
       </Button>

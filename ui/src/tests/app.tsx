@@ -33,7 +33,10 @@ export class FakeServer {
       },
     });
     vi.stubGlobal('fetch', (input: RequestInfo | URL) => this.answer(input));
-    // jsdom has no layout: the plan is drawn in a room of this size.
+    // jsdom has no layout: plans and lists are drawn in a room of this size.
+    for (const [side, size] of Object.entries({ clientHeight: 900, clientWidth: 1000 })) {
+      Object.defineProperty(Element.prototype, side, { configurable: true, value: size });
+    }
     vi.stubGlobal(
       'ResizeObserver',
       class {
@@ -45,6 +48,7 @@ export class FakeServer {
         observe() {
           this.tell([{ contentRect: { width: 770, height: 500 } }]);
         }
+        unobserve() {}
         disconnect() {}
       },
     );

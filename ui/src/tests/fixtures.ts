@@ -79,7 +79,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
   return {
     task: '01a20b92-b1d9-7252-8f32-bea21cc21886',
     version: 7,
-    order: { number: '2471', vehicle: 'Quillon Sable', plate: 'CL 2471 K' },
+    order: { id: 'o1', version: 3, number: '2471', vehicle: 'Quillon Sable', plate: 'CL 2471 K' },
     seal: null,
     simulated: true,
     stage: 'place',
@@ -94,7 +94,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       { id: 'prove', state: 'hollow', note: '' },
       { id: 'close', state: 'hollow', note: '' },
     ],
-    owed: { state: 'owed', route: 'static', reasons: [] },
+    owed: { state: 'owed', route: 'static', proves: 'It proves the axis.', reasons: [] },
     card: {
       title: 'Front radar behind the badge, static',
       edition: '3',
@@ -178,20 +178,36 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
   };
 }
 
-export function orderLine(over: Partial<OrderLine> = {}): OrderLine {
+export function taskSummary(
+  over: Partial<OrderLine['tasks'][number]> = {},
+): OrderLine['tasks'][number] {
   return {
     task: 't1',
+    sensor: 'front',
+    name: 'Front radar',
+    owed: 'owed',
+    workspace: true,
+    present: 'move',
+    stage: 'place',
+    verdict: null,
+    sealed: false,
+    ...over,
+  };
+}
+
+export function orderLine(over: Partial<OrderLine> = {}): OrderLine {
+  return {
+    id: 'o1',
     number: '2471',
     vehicle: 'Quillon Sable',
     plate: 'CL 2471 K',
-    bay: 'Bay 1',
+    alarm: false,
+    closed: false,
+    openedAt: '2026-11-24T07:00:00.000Z',
+    waits: { kind: 'task', words: 'The sensors are ready to be set up' },
+    alarms: 0,
     operations: ['front bumper cover repainted'],
-    sensor: 'Front radar',
-    owed: 'owed',
-    stage: 'place',
-    stages: workspace().stages,
-    present: 'move',
-    verdict: null,
+    tasks: [taskSummary()],
     ...over,
   };
 }

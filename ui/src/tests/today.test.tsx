@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { FakeServer, openAt, problem } from './app';
-import { orderLine } from './fixtures';
+import { orderLine, taskSummary } from './fixtures';
 
 let server: FakeServer;
 
@@ -14,34 +14,61 @@ describe('today', () => {
     server.on('GET /api/repair-orders', {
       body: {
         orders: [
-          orderLine(),
-          orderLine({ task: 't2', number: '2468', present: 'prove', verdict: 'out' }),
-          orderLine({ task: 't3', number: '2466', owed: 'not-owed', present: 'prepare' }),
           orderLine({
-            task: 't4',
+            id: 'o0',
+            number: '2474',
+            alarm: true,
+            alarms: 3,
+            waits: {
+              kind: 'capture',
+              words: 'Before refit: Left front radar: Lot code, and 2 more',
+            },
+          }),
+          orderLine(),
+          orderLine({
+            id: 'o2',
+            number: '2468',
+            tasks: [taskSummary({ task: 't2', present: 'prove', verdict: 'out' })],
+          }),
+          orderLine({
+            id: 'o3',
+            number: '2466',
+            waits: { kind: 'nothing', words: 'Nothing: no sensor is owed a calibration' },
+            tasks: [taskSummary({ task: 't3', owed: 'not-owed' })],
+          }),
+          orderLine({
+            id: 'o4',
             number: '2463',
-            stage: 'closed',
-            present: 'close',
-            verdict: 'holds',
+            closed: true,
+            tasks: [taskSummary({ task: 't4', sealed: true, verdict: 'holds' })],
           }),
         ],
+        count: 5,
+        next: null,
       },
     });
     openAt('/');
     const lines = await screen.findAllByRole('listitem');
-    expect(lines).toHaveLength(4);
-    expect(lines[0]).toHaveTextContent('The stand to be moved');
-    expect(lines[1]).toHaveTextContent('A decision on the axis');
-    expect(lines[1]).toHaveTextContent('Out');
-    expect(lines[2]).toHaveTextContent('Nothing: not owed');
-    expect(lines[3]).toHaveTextContent('Sealed');
+    expect(lines).toHaveLength(5);
+    expect(lines[0]).toHaveTextContent('3 to capture before refit');
+    expect(lines[0]).toHaveTextContent('Lot code, and 2 more');
+    expect(lines[1]).toHaveTextContent('Front radar: the stand to be moved');
+    expect(lines[2]).toHaveTextContent('a decision on the axis');
+    expect(lines[2]).toHaveTextContent('Out');
+    expect(lines[3]).toHaveTextContent('no sensor is owed');
+    expect(lines[4]).toHaveTextContent('Sealed');
     const links = screen.getAllByRole('link', { name: 'Quillon Sable' });
-    expect(links[0]).toHaveAttribute('href', '/tasks/t1');
-    expect(links[3]).toHaveAttribute('href', '/tasks/t4/record');
+    expect(links.map((link) => link.getAttribute('href'))).toEqual([
+      '/orders/o0',
+      '/tasks/t1',
+      '/tasks/t2',
+      '/orders/o3',
+      '/tasks/t4/record',
+    ]);
   });
 
   it('says so where there is none', async () => {
-    server.on('GET /api/repair-orders', { body: { orders: [] } });
+    server.on('GET /api/repair-orders', { body: { orders: [], count: 0, next: null } });
     openAt('/');
     expect(await screen.findByText(/No repair order is in the shop/)).toBeInTheDocument();
   });
@@ -57,7 +84,7 @@ describe('today', () => {
           title: 'The database does not answer.',
         }),
       },
-      { body: { orders: [orderLine()] } },
+      { body: { orders: [orderLine()], count: 1, next: null } },
     );
     const person = openAt('/');
     expect(await screen.findByRole('alert')).toHaveTextContent('The database does not answer.');
@@ -87,7 +114,7 @@ describe('signing in', () => {
 
   it('out leaves nothing of the shop on the screen', async () => {
     server
-      .on('GET /api/repair-orders', { body: { orders: [orderLine()] } })
+      .on('GET /api/repair-orders', { body: { orders: [orderLine()], count: 1, next: null } })
       .on('DELETE /api/session', { status: 204 });
     const person = openAt('/');
     await person.click(await screen.findByRole('button', { name: 'Sign out' }));

@@ -58,6 +58,10 @@ export const theme = createTheme({
     MuiToggleButton: {
       styleOverrides: { root: { minHeight: 48, minWidth: 48, textTransform: 'none' } },
     },
+    MuiOutlinedInput: {
+      styleOverrides: { root: { backgroundColor: 'var(--mui-palette-background-paper)' } },
+    },
+    MuiAutocomplete: { styleOverrides: { option: { minHeight: '48px !important' } } },
     MuiDialog: { defaultProps: { transitionDuration: 0 } },
     MuiPopover: { defaultProps: { transitionDuration: 0 } },
     MuiTooltip: { defaultProps: { enterDelay: 400 } },

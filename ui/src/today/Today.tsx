@@ -1,138 +1,81 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import { answer, client } from '../api/client';
-import type { OrderLine } from '../api/types';
+import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
 import { Page } from '../shell/Page';
-import { PlumbWeight } from '../shell/PlumbWeight';
-import { VerdictMark } from '../shell/VerdictMark';
+import { LongList } from '../shell/LongList';
+import { OrderRow } from './OrderRow';
+import { useOrders } from './useOrders';
 
-/** The repair orders in the shop and what each waits for. */
+/** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
 export function Today() {
   const person = usePerson();
-  const orders = useQuery({
-    queryKey: ['orders'],
-    queryFn: () => answer(client.GET('/api/repair-orders')),
-    refetchInterval: 20_000,
-  });
+  const [search, setSearch] = useState('');
+  const [importing, setImporting] = useState(false);
+  const list = useOrders(search);
+  const { orders, count } = list;
   return (
-    <Page title="Today">
+    <Page title="Today" fill>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
+        <TextField
+          id="search"
+          label="Find an order: number, plate, car"
+          type="search"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+          sx={{ flex: 1, minWidth: 240, bgcolor: 'background.paper' }}
+        />
+        <Button component={Link} to="/orders/new" variant="contained" sx={{ minHeight: 56 }}>
+          New repair order
+        </Button>
+        <Button variant="outlined" onClick={() => setImporting(true)} sx={{ minHeight: 56 }}>
+          Take in estimates
+        </Button>
+      </Box>
       {person.data && (
-        <Typography color="text.secondary" sx={{ mb: 3 }}>
-          {person.data.shop} · {person.data.name}, {person.data.role}
+        <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
+          {person.data.shop}
+          {count !== null &&
+            ` · ${count > 10_000 ? 'more than 10,000' : count.toLocaleString('en-US')} ${search === '' ? 'open' : 'found'}`}
         </Typography>
       )}
-      {orders.isPending && <Skeleton variant="rectangular" height={280} />}
-      {orders.isError && (
+      {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
+      {list.query.isError && (
         <Box role="alert">
-          <p>{orders.error.message}</p>
-          <Button variant="contained" onClick={() => void orders.refetch()}>
+          <p>{list.query.error.message}</p>
+          <Button variant="contained" onClick={() => void list.query.refetch()}>
             Try again
           </Button>
         </Box>
       )}
-      {orders.data?.orders.length === 0 && (
-        <p>No repair order is in the shop. One that comes in stands here with what it waits for.</p>
+      {list.query.data && orders.length === 0 && (
+        <p>
+          {search === ''
+            ? 'No repair order is in the shop. One that comes in stands here with what it waits for.'
+            : `No order has “${search}” in its number, plate or car.`}
+        </p>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5 }}>
-        {orders.data?.orders.map((order) => (
-          <Order key={order.task} order={order} />
-        ))}
-      </Box>
+      {orders.length > 0 && (
+        <LongList
+          label="Repair orders"
+          items={orders}
+          itemKey={(order) => order.id}
+          height={112}
+          onEnd={list.more}
+          render={(order) => <OrderRow order={order} />}
+        />
+      )}
+      <ImportDialog
+        kind="estimates"
+        open={importing}
+        onClose={() => setImporting(false)}
+        onTaken={() => void list.query.refetch()}
+      />
     </Page>
-  );
-}
-
-const WAITS: Record<string, string> = {
-  prepare: 'Preparation',
-  line: 'The line',
-  read: 'A reading',
-  check: 'A check tape',
-  decide: 'A tape that decides which reading is wrong',
-  remeasure: 'A reading to be taken again',
-  move: 'The stand to be moved',
-  improve: 'A better reading',
-  run: 'The run',
-  prove: 'A decision on the axis',
-  close: 'The seal',
-};
-
-function waitsFor(order: OrderLine): string {
-  if (order.stage === 'closed') {
-    return 'Sealed';
-  }
-  if (order.owed === 'not-owed') {
-    return 'Nothing: not owed';
-  }
-  return WAITS[order.present] ?? order.present;
-}
-
-function Order({ order }: { order: OrderLine }) {
-  return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: '84px minmax(0, 1fr) 250px 250px' },
-        gap: 2,
-        alignItems: 'center',
-        bgcolor: 'background.paper',
-        border: 1,
-        borderColor: 'divider',
-        px: 2,
-        py: 1.5,
-        position: 'relative',
-      }}
-    >
-      <Typography sx={{ fontSize: '1.5rem', fontWeight: 700 }}>{order.number}</Typography>
-      <Box sx={{ minWidth: 0 }}>
-        <Typography variant="h2" sx={{ overflowWrap: 'anywhere' }}>
-          <Box
-            component={Link}
-            to={order.stage === 'closed' ? `/tasks/${order.task}/record` : `/tasks/${order.task}`}
-            sx={{
-              color: 'inherit',
-              textDecoration: 'none',
-              '&::after': { content: '""', position: 'absolute', inset: 0 },
-            }}
-          >
-            {order.vehicle}
-          </Box>
-        </Typography>
-        <Typography color="text.secondary">
-          {order.plate} · {order.bay} · {order.operations.join(', ')}
-        </Typography>
-      </Box>
-      <Box>
-        <Typography variant="body2" color="text.secondary">
-          {order.stage === 'closed' ? order.sensor : `${order.sensor} waits for`}
-        </Typography>
-        <Typography sx={{ fontWeight: 700 }}>{waitsFor(order)}</Typography>
-        {order.verdict && <VerdictMark verdict={order.verdict} size={16} />}
-      </Box>
-      <Stages order={order} />
-    </Box>
-  );
-}
-
-function Stages({ order }: { order: OrderLine }) {
-  return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.6 }}>
-      {order.stages.map((stage) => (
-        <Box key={stage.id} title={`${stage.id}: ${stage.note || 'not begun'}`}>
-          <PlumbWeight
-            state={order.stage === 'closed' && stage.id === 'close' ? 'full' : stage.state}
-            size={24}
-          />
-        </Box>
-      ))}
-      <span className="visually-hidden">
-        {order.stages.map((stage) => `${stage.id} ${stage.note || 'not begun'}`).join(', ')}
-      </span>
-    </Box>
   );
 }

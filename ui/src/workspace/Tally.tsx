@@ -62,7 +62,10 @@ export function Tally({
           </Typography>
         )}
         <Typography variant="body2" color="text.secondary">
-          {now && `±${degrees(now.uncertainty)} · `}limit {degrees(state.card.limits.azimuth)}
+          {now && `±${degrees(now.uncertainty)} · `}
+          {state.card.limits.azimuth === null
+            ? 'the card gives no limit'
+            : `limit ${degrees(state.card.limits.azimuth)}`}
           {state.mayRun ? '' : ' · run is barred'}
         </Typography>
       </Ground>
@@ -71,7 +74,12 @@ export function Tally({
 }
 
 function tolerance(respect: Respect, display: LengthDisplay): string {
-  return respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
+  if (respect.tolerance === null) {
+    return 'the card gives no tolerance';
+  }
+  const half =
+    respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
+  return `within ${half}`;
 }
 
 /** A figure with its direction, which a figure that shows as nothing does not have. */
@@ -87,7 +95,7 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
     `${respect.bestCheck.words} would leave ±${size(respect.bestCheck.uncertainty)}`;
   return (
     <Ground
-      title={`${respect.title}, within ${tolerance(respect, display)}`}
+      title={`${respect.title}, ${tolerance(respect, display)}`}
       shares={respect.contributions}
       best={best}
       testId={`verdict-${respect.id}`}

@@ -123,7 +123,9 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             title={state.order.vehicle}
             sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', flex: 1 }}
           >
-            {state.order.vehicle} · {state.order.plate}
+            <Box component={Link} to={`/orders/${state.order.id}`} sx={{ color: 'inherit' }}>
+              {state.order.vehicle} · {state.order.plate}
+            </Box>
           </Box>
           <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
             {state.card.sensor}

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, Refused, Unreachable } from '../api/client';
 import type { Workspace } from '../api/types';
+import { Unsent } from '../api/unsent';
 import { uuid7 } from '../api/uuid7';
 import { useSignedOut } from '../session/usePerson';
 
@@ -53,20 +54,7 @@ function send(task: string, write: Sent): Promise<Workspace> {
   }
 }
 
-/** A write that has not gone through and is kept until it does, over a reload too. */
-const unsent = {
-  key: (task: string) => `lumbro-unsent-${task}`,
-  read(task: string): Sent | null {
-    const kept = localStorage.getItem(this.key(task));
-    return kept === null ? null : (JSON.parse(kept) as Sent);
-  },
-  keep(task: string, write: Sent): void {
-    localStorage.setItem(this.key(task), JSON.stringify(write));
-  },
-  forget(task: string): void {
-    localStorage.removeItem(this.key(task));
-  },
-};
+const unsent = new Unsent<Sent>('');
 
 /** A task's workspace, kept fresh, and the one way to write to its record. */
 export function useTask(task: string) {
@@ -96,6 +84,9 @@ export function useTask(task: string) {
     onSuccess: (state) => {
       settle();
       queries.setQueryData(key, state);
+      // A precondition is the order's matter, and the list says what each order waits for.
+      void queries.invalidateQueries({ queryKey: ['order'] });
+      void queries.invalidateQueries({ queryKey: ['orders'] });
     },
     onError: (failure, write) => {
       const kept =

@@ -1,5 +1,7 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import { Sheet } from './Sheet';
 
@@ -16,16 +18,13 @@ export function IntakeSheet({ state }: { state: Workspace }) {
     <>
       <Sheet
         title={`${state.card.sensor} ${TITLES[state.owed.state]}`}
-        note={
-          state.owed.route &&
-          `Route: ${state.owed.route}. A static calibration proves the axis; a drive that completes does not.`
-        }
+        note={state.owed.route && `Route: ${state.owed.route}. ${state.owed.proves ?? ''}`}
         testId="owed"
       >
         {state.owed.reasons.length === 0 && <p>No operation on this car concerns it.</p>}
         {state.owed.reasons.map((reason) => (
           <Box
-            key={reason.operation + reason.source}
+            key={reason.code + reason.source}
             sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }}
           >
             <Typography sx={{ fontWeight: 700 }}>
@@ -41,12 +40,24 @@ export function IntakeSheet({ state }: { state: Workspace }) {
           </Box>
         ))}
       </Sheet>
+      <Button
+        component={Link}
+        to={`/orders/${state.order.id}`}
+        variant="outlined"
+        fullWidth
+        sx={{ mb: 2 }}
+      >
+        Intake and preparation of the order
+      </Button>
       <Typography variant="h3">Procedure card</Typography>
       <Typography>{state.card.title}</Typography>
       <Typography variant="body2" color="text.secondary">
         {state.card.source}, edition {state.card.edition}, {state.card.dated}. Entered by{' '}
-        {state.card.enteredBy}, checked by {state.card.checkedBy}. The vehicle maker’s current
-        service information decides.
+        {state.card.enteredBy},{' '}
+        {state.card.checkedBy
+          ? `checked by ${state.card.checkedBy}`
+          : 'not checked by a second person'}
+        . The vehicle maker’s current service information decides.
       </Typography>
     </>
   );

@@ -12,6 +12,7 @@ const ECHO = {
   low: 'far under expectation: aim, obstruction, paint or filler',
   'as-expected': 'as expected',
   high: 'far over expectation: look for a second reflector',
+  'nothing-expected': 'the card says no level to expect',
 };
 
 /** One run: both axes as read, as corrected for the set-up, with verdict and chance. */
@@ -24,7 +25,8 @@ export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) 
       <AxisLine title="Azimuth" axis={run.azimuth} testId="azimuth" />
       <AxisLine title="Elevation" axis={run.elevation} testId="elevation" />
       <Typography sx={{ mt: 1 }}>
-        Echo level {run.echo.level.toFixed(1)} dB, {card.echo.expected} dB expected:{' '}
+        Echo level {run.echo.level.toFixed(1)} dB
+        {card.echo.expected !== null && `, ${card.echo.expected} dB expected`}:{' '}
         {ECHO[run.echo.verdict]}
       </Typography>
       {run.release && (

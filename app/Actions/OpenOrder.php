@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Refusal;
+use App\Models\ProcedureCard;
+use App\Models\RepairOrder;
+use App\Models\SensorTask;
+use App\Models\User;
+use App\Models\VehicleSheet;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderRecorder;
+use App\Records\OrderSummary;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\Vin;
+use Lumbro\Core\Procedure\CarSensor;
+
+/** A car comes in: its order is opened with a task for each of its sensors, and the card for each. */
+final readonly class OpenOrder
+{
+    /**
+     * @param \Closure(OrderFile): list<OrderEntry> $entries what is known of it already
+     *
+     * @throws Refusal where the number is taken or the shop has no such sheet
+     */
+    public function __invoke(User $user, string $id, ?string $number, string $vehicle, string $plate, ?Vin $vin, string $sheet, ?string $bay, \Closure $entries): OrderFile
+    {
+        return DB::transaction(function () use ($user, $id, $number, $vehicle, $plate, $vin, $sheet, $bay, $entries): OrderFile {
+            // Two who open an order at once must not take the same number.
+            DB::select('select pg_advisory_xact_lock(hashtextextended(?, 1))', [$user->shop_id]);
+            if (RepairOrder::query()->where('shop_id', $user->shop_id)->where('id', $id)->exists()) {
+                return OrderFile::open($user, $id);
+            }
+            $number ??= self::nextNumber($user);
+            if (RepairOrder::query()->where('shop_id', $user->shop_id)->where('number', $number)->exists()) {
+                throw Refusal::field('/number', "The number \"$number\" is taken by another order.");
+            }
+            if ($bay !== null && ! DB::table('bays')->where('shop_id', $user->shop_id)->where('id', $bay)->exists()) {
+                throw Refusal::field('/bay', 'The shop has no such bay.');
+            }
+            $this->insert($user, $id, $number, $vehicle, $plate, $vin, $sheet, $bay);
+            $file = OrderFile::open($user, $id);
+            $lines = $entries($file);
+            if ($lines !== []) {
+                OrderRecorder::insert($user, $file, $lines);
+            }
+            OrderSummary::refresh($file);
+
+            return $file;
+        });
+    }
+
+    /** The number after the highest of the shop's whole-number ones. */
+    public static function nextNumber(User $user): string
+    {
+        $last = DB::table('repair_orders')->where('shop_id', $user->shop_id)->whereRaw("number ~ '^[0-9]{1,9}$'")->max(DB::raw('number::bigint'));
+
+        return (string) ((is_numeric($last) ? (int) $last : 1000) + 1);
+    }
+
+    private function insert(User $user, string $id, string $number, string $vehicle, string $plate, ?Vin $vin, string $sheet, ?string $bay): void
+    {
+        $row = VehicleSheet::query()->where('shop_id', $user->shop_id)->where('id', $sheet)->first();
+        if ($row === null) {
+            throw Refusal::field('/sheet', 'The shop has no such vehicle sheet.');
+        }
+        RepairOrder::query()->insert([
+            'shop_id' => $user->shop_id, 'id' => $id, 'number' => $number, 'vehicle' => $vehicle, 'plate' => $plate, 'vin' => $vin?->text,
+            'vehicle_sheet_id' => $sheet, 'bay_id' => $bay, 'created_at' => Moment::now(),
+            'search' => OrderSummary::search($number, $vehicle, $plate, $vin?->text),
+        ]);
+        foreach (VehicleDocument::read(Node::parse((string) $row->document))->sensors as $sensor) {
+            SensorTask::query()->insert([
+                'shop_id' => $user->shop_id, 'id' => (string) Str::uuid7(), 'repair_order_id' => $id,
+                'sensor' => $sensor->id, 'procedure_card_id' => self::card($user, (string) $row->document, $sensor),
+            ]);
+        }
+    }
+
+    /** The card for a sensor: the newest version that was checked, or the newest at all. */
+    public static function card(User $user, string $sheetDocument, CarSensor $sensor): ?string
+    {
+        $sheet = VehicleDocument::read(Node::parse($sheetDocument));
+        $rows = ProcedureCard::query()
+            ->where('shop_id', $user->shop_id)
+            ->where('make', mb_strtolower($sheet->make))
+            ->where('model', mb_strtolower($sheet->model))
+            ->orderByRaw('checked_at is null')
+            ->orderByDesc('version')
+            ->get(['id', 'document']);
+        foreach ($rows as $row) {
+            $card = CardDocument::read(Node::parse((string) $row->document));
+            if ($card->fit?->covers($sheet, $sensor->id) === true) {
+                return $row->id;
+            }
+        }
+
+        return null;
+    }
+}

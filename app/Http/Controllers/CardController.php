@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer;
+use App\Http\Body;
+use App\Http\Cursor;
+use App\Http\Refusal;
+use App\Models\ProcedureCard;
+use App\Models\User;
+use App\Records\CardRegister;
+use App\Records\Moment;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Document\CardDifference;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\CardForm;
+use Lumbro\Core\Document\Node;
+
+/** Procedure cards: read, entered as new versions, checked by a second person. */
+final class CardController
+{
+    private const PAGE = 60;
+
+    public function index(Request $request): JsonResponse
+    {
+        $query = ProcedureCard::query()->toBase()->where('shop_id', Answer::user($request)->shop_id)->where('newest', true);
+        foreach (array_slice(array_filter(explode(' ', mb_strtolower(trim((string) $request->query('search', ''))))), 0, 6) as $word) {
+            $query->where('search', 'like', '%' . addcslashes($word, '%_\\') . '%');
+        }
+        $counted = (clone $query)->count();
+        Cursor::apply($query, $request, [['name', 'asc', 'text'], ['id', 'asc', 'uuid']]);
+        $rows = $query->limit(self::PAGE + 1)->get(['id', 'name', 'document', 'version', 'checked_at']);
+        $page = $rows->take(self::PAGE);
+
+        return Answer::json([
+            'cards' => $page->map(static fn(\stdClass $row): array => [
+                'id' => $row->id, 'version' => (int) $row->version, ...CardForm::line(Node::parse($row->document)), 'checked' => $row->checked_at !== null,
+            ])->values()->all(),
+            'count' => $counted,
+            'next' => $rows->count() > self::PAGE && $page->last() !== null ? Cursor::of($page->last(), ['name', 'id']) : null,
+        ]);
+    }
+
+    public function show(Request $request, string $card): JsonResponse
+    {
+        return Answer::json($this->page(Answer::user($request), $this->find($request, $card)));
+    }
+
+    public function differences(Request $request, string $card, string $other): JsonResponse
+    {
+        return Answer::json(['differences' => CardDifference::between(
+            Node::parse($this->find($request, $card)->document),
+            Node::parse($this->find($request, $other)->document),
+        )]);
+    }
+
+    /** A new card, or a new version of one. */
+    public function enter(Request $request): JsonResponse
+    {
+        $user = Answer::user($request);
+        $this->leadOnly($user);
+        $body = Body::of($request, ['document'], ['follows']);
+        $row = DB::transaction(function () use ($request, $user, $body): ProcedureCard {
+            $known = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->first();
+            if ($known !== null) {
+                return $known;
+            }
+            $after = $body->has('follows') ? $this->find($request, $body->text('follows', 40), true) : null;
+            if ($after !== null && ! $after->newest) {
+                $newest = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('family', $after->family)->where('newest', true)->firstOrFail();
+
+                throw Refusal::cardMovedOn($this->page($user, $newest));
+            }
+            $document = json_decode((string) json_encode($body->node('document')->raw()), false, 64, JSON_THROW_ON_ERROR);
+            if (! $document instanceof \stdClass) {
+                throw Refusal::field('/document', 'must be a procedure card.');
+            }
+            unset($document->checkedBy);
+            $document->enteredBy = $user->name;
+            $this->noSecondOfItsId($user, $document, $after);
+            CardRegister::insert($user, $body->id, $after, (string) json_encode($document), null);
+
+            return ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->firstOrFail();
+        });
+
+        return Answer::json($this->page($user, $row));
+    }
+
+    /** A second person stands for the card's values. */
+    public function check(Request $request, string $card): JsonResponse
+    {
+        $user = Answer::user($request);
+        Body::of($request, []);
+        $row = DB::transaction(function () use ($request, $user, $card): ProcedureCard {
+            $row = $this->find($request, $card, true);
+            if ($row->checked_by !== null || CardDocument::read(Node::parse($row->document))->isChecked()) {
+                return $row;
+            }
+            if (! $row->newest) {
+                throw Refusal::conflict('superseded', 'A newer version of this card has been entered; check that one.');
+            }
+            $document = json_decode($row->document, false, 64, JSON_THROW_ON_ERROR);
+            if ($row->entered_by === $user->id || ! $document instanceof \stdClass || $document->enteredBy === $user->name) {
+                throw Refusal::forbidden('You entered this card. A second person checks it against its source.');
+            }
+            $document->checkedBy = $user->name;
+            ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update([
+                'document' => json_encode($document), 'checked_by' => $user->id, 'checked_at' => Moment::now(),
+            ]);
+
+            return $this->find($request, $card);
+        });
+
+        return Answer::json($this->page($user, $row));
+    }
+
+    public function export(Request $request, string $card): Response
+    {
+        $row = $this->find($request, $card);
+        $pretty = json_encode(json_decode($row->document, false, 64, JSON_THROW_ON_ERROR), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+
+        return new Response($pretty . "\n", 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="' . CardDocument::read(Node::parse($row->document))->id . "-v{$row->version}.json\"",
+        ]);
+    }
+
+    private function noSecondOfItsId(User $user, \stdClass $document, ?ProcedureCard $after): void
+    {
+        $other = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
+        if ($other !== null && ($after === null || $other->family !== $after->family)) {
+            throw Refusal::field('/document/id', 'is the id of another card of the shop.');
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function page(User $user, ProcedureCard $row): array
+    {
+        $versions = ProcedureCard::query()->toBase()->where('shop_id', $user->shop_id)->where('family', $row->family)->orderByDesc('version')->get(['id', 'version', 'document', 'checked_at', 'newest']);
+        $node = Node::parse($row->document);
+
+        return [
+            'id' => $row->id,
+            'version' => (int) $row->version,
+            'newest' => (bool) $row->newest,
+            'document' => $node->raw(),
+            ...CardForm::page($node),
+            'mayEdit' => $user->isLead() && $row->newest,
+            'mayCheck' => $row->newest && $row->entered_by !== $user->id && ! CardDocument::read($node)->isChecked(),
+            'versions' => $versions->map(static fn(\stdClass $version): array => [
+                'id' => $version->id, 'version' => (int) $version->version, ...CardForm::line(Node::parse($version->document)), 'checked' => $version->checked_at !== null,
+            ])->all(),
+        ];
+    }
+
+    private function find(Request $request, string $card, bool $forWriting = false): ProcedureCard
+    {
+        return ProcedureCard::query()
+            ->where('shop_id', Answer::user($request)->shop_id)
+            ->where('id', preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $card) === 1 ? $card : throw Refusal::notFound('This card'))
+            ->when($forWriting, static fn($query) => $query->lockForUpdate())
+            ->first() ?? throw Refusal::notFound('This card');
+    }
+
+    private function leadOnly(User $user): void
+    {
+        if (! $user->isLead()) {
+            throw Refusal::forbidden('Procedure cards are entered by a lead.');
+        }
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenOrder;
+use App\Http\Answer;
+use App\Http\Body;
+use App\Http\Refusal;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\ShopRulesDocument;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Procedure\Operations;
+
+/** What an intake chooses from: operations, vehicle sheets, bays, cars that were here before, and the shop's tables. */
+final class IntakeController
+{
+    private const FOUND = 8;
+
+    public function choices(Request $request): JsonResponse
+    {
+        $user = Answer::user($request);
+
+        return Answer::json([
+            'number' => OpenOrder::nextNumber($user),
+            'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'words' => $known['words'], 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
+            'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
+                $sheet = VehicleDocument::read(Node::parse($row->document));
+
+                return [
+                    'id' => $row->id, 'name' => "$sheet->make $sheet->model",
+                    'sensors' => array_map(static fn(CarSensor $sensor): array => ['id' => $sensor->id, 'name' => $sensor->name], $sheet->sensors),
+                ];
+            })->all(),
+            'bays' => DB::table('bays')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'name'])->all(),
+        ]);
+    }
+
+    /** Cars that were here before, by plate, vehicle number or name; the latest first, each once. */
+    public function cars(Request $request): JsonResponse
+    {
+        $user = Answer::user($request);
+        $search = mb_strtolower(trim((string) $request->query('search', '')));
+        if (mb_strlen($search) < 3) {
+            return Answer::json(['cars' => []]);
+        }
+        $rows = DB::table('repair_orders')
+            ->where('shop_id', $user->shop_id)
+            ->where('search', 'like', '%' . addcslashes($search, '%_\\') . '%')
+            ->orderByDesc('created_at')
+            ->limit(60)
+            ->get(['number', 'vehicle', 'plate', 'vin', 'vehicle_sheet_id']);
+
+        return Answer::json(['cars' => $rows
+            ->unique(static fn(\stdClass $row): string => $row->vin ?? $row->plate . $row->vehicle)
+            ->take(self::FOUND)
+            ->map(static fn(\stdClass $row): array => ['number' => $row->number, 'vehicle' => $row->vehicle, 'plate' => $row->plate, 'vin' => $row->vin, 'sheet' => $row->vehicle_sheet_id])
+            ->values()
+            ->all()]);
+    }
+
+    public function rules(Request $request): JsonResponse
+    {
+        $user = Answer::user($request);
+        $row = DB::table('shop_rules')->where('shop_id', $user->shop_id)->first() ?? throw Refusal::notFound('The shop\'s table');
+
+        return Answer::json(['version' => (int) $row->version, 'document' => json_decode($row->document), 'mayEdit' => $user->isLead()]);
+    }
+
+    public function saveRules(Request $request): JsonResponse
+    {
+        $user = Answer::user($request);
+        if (! $user->isLead()) {
+            throw Refusal::forbidden('The shop\'s table is kept by a lead.');
+        }
+        $body = Body::of($request, ['document']);
+        ShopRulesDocument::read($body->node('document'));
+        $changed = DB::table('shop_rules')->where('shop_id', $user->shop_id)->where('version', $body->version)->update([
+            'document' => json_encode($body->node('document')->raw()), 'version' => $body->version + 1,
+        ]);
+        if ($changed === 0) {
+            throw Refusal::conflict('rules-moved-on', 'Somebody else has changed the shop\'s table since you looked. Yours is not kept yet.');
+        }
+
+        return $this->rules($request);
+    }
+}

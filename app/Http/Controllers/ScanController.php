@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\DeviceRoom;
+use App\Http\Answer;
+use App\Http\Body;
+use App\Http\Refusal;
+use App\Http\Uuid;
+use App\Imports\CsvReader;
+use App\Models\User;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderPage;
+use App\Records\OrderRecorder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\ScanDocument;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\Scan;
+use Lumbro\Core\Intake\ScanTaken;
+
+/** Scans of trouble codes: from the connected tool, or out of a file that some tool wrote. */
+final class ScanController
+{
+    private const MOST_BYTES = 2 * 1024 * 1024;
+
+    public function __construct(private readonly OrderRecorder $recorder) {}
+
+    public function fromTool(Request $request, string $order, DeviceRoom $devices): JsonResponse
+    {
+        $body = Body::of($request, ['phase']);
+        $phase = $body->node('phase')->oneOf(['pre', 'post']);
+
+        return $this->taken(Answer::user($request), $order, $body->id, $body->version, $phase, 'tool', static fn(OrderFile $file): Scan => $devices->codeReader($file)->scan());
+    }
+
+    public function fromFile(Request $request, string $order): JsonResponse
+    {
+        $phase = (string) $request->query('phase', 'pre');
+        if (! in_array($phase, ['pre', 'post'], true)) {
+            throw Refusal::field('/phase', 'must be "pre" or "post".');
+        }
+        $version = (string) $request->query('version', '');
+        if (preg_match('/^\d{1,9}$/', $version) !== 1) {
+            throw Refusal::field('/version', 'must be the version of the record you saw: a whole number.');
+        }
+        $name = mb_substr((string) $request->query('name', 'file'), 0, 100);
+        $scan = self::read($request->getContent(), $name);
+
+        return $this->taken(Answer::user($request), $order, Uuid::of($request->query('id'), '/id'), (int) $version, $phase, $name, static fn(): Scan => $scan);
+    }
+
+    private static function read(string $text, string $name): Scan
+    {
+        if (strlen($text) > self::MOST_BYTES) {
+            throw Refusal::field('/file', 'is larger than 2 MB.');
+        }
+        $start = ltrim(substr($text, 0, 200), "\u{feff} \r\n\t");
+
+        return str_starts_with($start, '{') || str_starts_with($start, '[')
+            ? ScanDocument::read(Node::parse(ltrim($text, "\u{feff}")))
+            : ScanDocument::ofRows(CsvReader::ofText($text)->rows(ScanDocument::MOST), $name, Moment::now());
+    }
+
+    /** @param \Closure(OrderFile): Scan $scan */
+    private function taken(User $user, string $order, string $id, int $version, string $phase, string $origin, \Closure $scan): JsonResponse
+    {
+        $file = $this->recorder->record($user, $order, $id, $version, false, static fn(OrderFile $file, string $now): OrderEntry => new ScanTaken($id, $user->name, $now, $phase, $origin, $scan($file)));
+
+        return Answer::json(OrderPage::of($file));
+    }
+}

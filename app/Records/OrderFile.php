@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Http\Refusal;
+use App\Models\RepairOrder;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\OrderContext;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\OrderState;
+
+/** A repair order as the database has it: its car, its sensors' cards and its record, in the core's terms. */
+final class OrderFile
+{
+    private ?OrderState $state = null;
+
+    /**
+     * @param list<\stdClass>   $tasks   id, sensor, card's id and document, hash where it is sealed
+     * @param list<OrderEntry>  $entries
+     */
+    private function __construct(
+        public readonly \stdClass $row,
+        public readonly array $tasks,
+        public readonly OrderContext $context,
+        public array $entries,
+        public int $version,
+    ) {}
+
+    /**
+     * @param bool $forWriting keeps everybody else from writing to the order until the transaction ends
+     *
+     * @throws Refusal where the shop has no such order
+     */
+    public static function open(User $user, string $order, bool $forWriting = false): self
+    {
+        $query = RepairOrder::query()->toBase()
+            ->from('repair_orders as o')
+            ->join('vehicle_sheets as v', static fn($on) => $on->on('v.shop_id', 'o.shop_id')->on('v.id', 'o.vehicle_sheet_id'))
+            ->where('o.shop_id', $user->shop_id)
+            ->where('o.id', $order)
+            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'v.document as sheet']);
+        if ($forWriting) {
+            $query->lock('for update of o');
+        }
+
+        return self::of($query->first() ?? throw Refusal::notFound('This repair order'));
+    }
+
+    /** @param \stdClass $row an order's columns, with its vehicle sheet's document as "sheet" */
+    public static function of(\stdClass $row, ?string $until = null, ?ShopFloor $floor = null): self
+    {
+        $floor ??= ShopFloor::of($row->shop_id);
+        $tasks = DB::table('sensor_tasks as t')
+            ->leftJoin('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
+            ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
+            ->where('t.shop_id', $row->shop_id)
+            ->where('t.repair_order_id', $row->id)
+            ->orderBy('t.id')
+            ->get(['t.id', 't.sensor', 't.procedure_card_id as card_id', 't.scenario', 'c.document as card', 's.hash'])
+            ->all();
+        $cards = [];
+        foreach ($tasks as $task) {
+            $cards[$task->sensor] = $task->card === null ? null : CardDocument::read(Node::parse($task->card));
+        }
+        $lines = DB::table('order_events')
+            ->where('shop_id', $row->shop_id)
+            ->where('repair_order_id', $row->id)
+            ->when($until !== null, static fn($query) => $query->where('recorded_at', '<=', $until))
+            ->orderBy('version')
+            ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
+        $entries = [];
+        $version = 0;
+        foreach ($lines as $line) {
+            $entries[] = OrderEntryDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::parse($line->payload));
+            $version = (int) $line->version;
+        }
+        $context = new OrderContext(VehicleDocument::read(Node::parse($row->sheet)), $cards, $floor->rules, $floor->kit, Moment::today());
+
+        return new self($row, array_values($tasks), $context, $entries, $version);
+    }
+
+    public function state(): OrderState
+    {
+        return $this->state ??= new OrderState($this->context, $this->entries);
+    }
+
+    public function has(string $id): bool
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->id === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<OrderEntry> lines about the same matter that somebody who saw an older version has not seen */
+    public function unseen(int $version, OrderEntry $entry): array
+    {
+        $unseen = array_slice($this->entries, $version);
+
+        return array_values(array_filter($unseen, static fn(OrderEntry $other): bool => $other->subject() === $entry->subject()));
+    }
+
+    public function add(OrderEntry $entry): void
+    {
+        $this->entries[] = $entry;
+        $this->version++;
+        $this->state = null;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Lumbro\Core\Document\OrderStateDocument;
+
+/** All that an order's own screen shows, in one answer. */
+final class OrderPage
+{
+    /** @return array<string, mixed> */
+    public static function of(OrderFile $file): array
+    {
+        return [
+            'id' => $file->row->id,
+            'version' => $file->version,
+            'number' => $file->row->number,
+            'vehicle' => $file->row->vehicle,
+            'plate' => $file->row->plate,
+            'vin' => $file->row->vin,
+            'openedAt' => Moment::read($file->row->created_at),
+            'simulated' => array_filter($file->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [],
+            'tasks' => TaskLines::of($file),
+            ...OrderStateDocument::write($file->state()),
+        ];
+    }
+}

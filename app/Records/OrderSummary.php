@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Intake\OrderState;
+
+/** What the list of orders shows of one: made anew from its record whenever something was written to it. */
+final class OrderSummary
+{
+    public static function refresh(OrderFile $file): void
+    {
+        $state = $file->state();
+        $tasks = TaskLines::of($file);
+        $concerned = array_values(array_filter($tasks, static fn(array $task): bool => $task['owed'] !== 'not-owed'));
+        $closed = $tasks !== [] && array_filter($concerned, static fn(array $task): bool => ! $task['sealed']) === [] && ($concerned !== [] || array_filter($tasks, static fn(array $task): bool => $task['sealed']) !== []);
+        DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->id)->update([
+            'summary' => json_encode(self::of($state, $tasks), JSON_THROW_ON_ERROR),
+            'alarm' => $state->alarms() !== [],
+            'closed' => $closed,
+            'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin),
+        ]);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $tasks
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(OrderState $state, array $tasks): array
+    {
+        $waits = $state->waitsFor();
+
+        return [
+            'waits' => ['kind' => $waits->kind, 'words' => $waits->words],
+            'alarms' => count($state->alarms()),
+            'operations' => array_values(array_map(static fn($noted): string => $noted->operation->words($state->sheet), $state->record->operations)),
+            'tasks' => array_map(self::task(...), $tasks),
+        ];
+    }
+
+    /** The part of one task alone, after something was written to its own record. */
+    public static function refreshTask(TaskFile $file): void
+    {
+        $rows = DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->order_id);
+        $kept = $rows->value('summary');
+        $summary = is_string($kept) ? json_decode($kept, true, 16, JSON_THROW_ON_ERROR) : null;
+        if (! is_array($summary)) {
+            self::refresh($file->order);
+
+            return;
+        }
+        foreach ($file->order->tasks as $i => $task) {
+            if ($task->id === $file->row->id) {
+                $summary['tasks'][$i] = self::task(TaskLines::line($file->order, $task, $file));
+            }
+        }
+        $rows->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]);
+    }
+
+    /**
+     * @param array<string, mixed> $task
+     *
+     * @return array<string, mixed>
+     */
+    private static function task(array $task): array
+    {
+        return array_intersect_key($task, array_flip(['task', 'sensor', 'name', 'owed', 'workspace', 'present', 'stage', 'verdict', 'sealed']));
+    }
+
+    /** What a search looks in. */
+    public static function search(string $number, string $vehicle, string $plate, ?string $vin): string
+    {
+        return mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Lumbro\Core\Document\StageBoard;
+use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Procedure\ProcedureCard;
+use Lumbro\Core\Procedure\TaskContext;
+
+/** How far each sensor task of an order has come. */
+final class TaskLines
+{
+    /** @return list<array<string, mixed>> one for each sensor of the car that has a task */
+    public static function of(OrderFile $file): array
+    {
+        return array_map(static fn(\stdClass $task): array => self::line($file, $task, null), $file->tasks);
+    }
+
+    /**
+     * @param TaskFile|null $open the task's own file, where it is open already
+     *
+     * @return array<string, mixed>
+     */
+    public static function line(OrderFile $file, \stdClass $task, ?TaskFile $open): array
+    {
+        $sensor = $file->state()->sheet->sensor($task->sensor);
+        $card = $file->context->cards[$task->sensor] ?? null;
+        $owed = $file->state()->owed[$task->sensor] ?? null;
+
+        return [
+            'task' => $task->id,
+            'sensor' => $task->sensor,
+            'name' => $sensor->name ?? $card->sensor->name ?? $task->sensor,
+            'owed' => $owed?->state->value ?? 'unknown',
+            'card' => $task->card_id,
+            'sealed' => ($open === null ? $task->hash : $open->row->hash) !== null,
+            ...self::work($file, $task, $card, $owed?->state, $open),
+        ];
+    }
+
+    /** @return array{workspace: bool, hindrance: string|null, present: string|null, stage: string|null, stages: list<array<string, string>>, verdict: string|null} */
+    private static function work(OrderFile $file, \stdClass $task, ?ProcedureCard $card, ?OwedState $owed, ?TaskFile $open): array
+    {
+        $hindrance = match (true) {
+            $card === null => 'The shop has no procedure card for it.',
+            TaskContext::hindrance($card) !== null => 'Its spot ' . TaskContext::hindrance($card),
+            $file->row->bay_id === null => 'No bay is chosen for the car.',
+            $file->context->kit->forTask($file->context->today, $file->context->shop->overdue) === null => 'The kit lacks a tape, a rule, a staff or a stand.',
+            default => null,
+        };
+        if ($hindrance !== null) {
+            return ['workspace' => false, 'hindrance' => $hindrance, 'present' => null, 'stage' => null, 'stages' => [], 'verdict' => null];
+        }
+        $open ??= TaskFile::within($file, $task);
+        $state = $open->state();
+
+        return [
+            'workspace' => true,
+            'hindrance' => null,
+            'present' => $owed === OwedState::NotOwed ? null : $state->present()->kind,
+            'stage' => $open->isSealed() ? 'closed' : $state->stage()->value,
+            'stages' => StageBoard::of($state),
+            'verdict' => $state->lastRun()?->verdict()->value,
+        ];
+    }
+}

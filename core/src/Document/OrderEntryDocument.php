@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Document;
+
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Intake\Captured;
+use Lumbro\Core\Intake\CardChosen;
+use Lumbro\Core\Intake\ConditionAnswered;
+use Lumbro\Core\Intake\ConditionState;
+use Lumbro\Core\Intake\CoverNoted;
+use Lumbro\Core\Intake\DetailNoted;
+use Lumbro\Core\Intake\FigureMeasured;
+use Lumbro\Core\Intake\LineNotUnderstood;
+use Lumbro\Core\Intake\LineSettled;
+use Lumbro\Core\Intake\OperationNoted;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Intake\OwedAnswered;
+use Lumbro\Core\Intake\PhotoAdded;
+use Lumbro\Core\Intake\ScanTaken;
+use Lumbro\Core\Intake\Vin;
+use Lumbro\Core\Measure\Length;
+use Lumbro\Core\Procedure\Cover;
+use Lumbro\Core\Procedure\Operation;
+use Lumbro\Core\Procedure\Route;
+use Lumbro\Core\Record\AnswerKind;
+
+/** The JSON form of the lines of a repair order's record (schemas, "order-line"). */
+final class OrderEntryDocument
+{
+    public const KINDS = [
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card',
+    ];
+
+    /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
+    private const FINEST = 0.2;
+
+    /**
+     * @param string $kind    one of KINDS
+     * @param Node   $payload what that kind carries
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function entry(string $kind, string $id, string $person, string $at, Node $payload): OrderEntry
+    {
+        return match ($kind) {
+            'operation' => self::operation($id, $person, $at, $payload),
+            'cover' => self::cover($id, $person, $at, $payload),
+            'owed-answer' => self::owedAnswer($id, $person, $at, $payload),
+            'capture' => self::capture($id, $person, $at, $payload),
+            'condition' => self::condition($id, $person, $at, $payload),
+            'scan' => self::scan($id, $person, $at, $payload),
+            'figure' => self::figure($id, $person, $at, $payload),
+            'detail' => self::detail($id, $person, $at, $payload),
+            'estimate-line' => new LineNotUnderstood($id, $person, $at, $payload->fields(['text'])['text']->line(300)),
+            'estimate-settled' => new LineSettled($id, $person, $at, $payload->fields(['line'])['line']->line(60)),
+            'photo' => self::photo($id, $person, $at, $payload),
+            'card' => self::card($id, $person, $at, $payload),
+            default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
+        };
+    }
+
+    /** @return array{kind: string, payload: array<string, mixed>} */
+    public static function write(OrderEntry $entry): array
+    {
+        [$kind, $payload] = match (true) {
+            $entry instanceof OperationNoted => ['operation', ['operation' => $entry->operation->text(), 'state' => $entry->state, 'word' => $entry->word]],
+            $entry instanceof CoverNoted => ['cover', ['cover' => $entry->cover->value, 'off' => $entry->off, 'missed' => $entry->missed === [] ? null : $entry->missed]],
+            $entry instanceof OwedAnswered => ['owed-answer', [
+                'sensor' => $entry->sensor, 'operation' => $entry->operation, 'answer' => $entry->answer,
+                'word' => $entry->word, 'source' => $entry->source, 'route' => $entry->route?->value,
+            ]],
+            $entry instanceof Captured => ['capture', [
+                'sensor' => $entry->sensor, 'item' => $entry->item, 'value' => $entry->value === '' ? null : $entry->value,
+                'word' => $entry->word, 'reason' => $entry->reason,
+            ]],
+            $entry instanceof ConditionAnswered => ['condition', [
+                'item' => $entry->item, 'sensor' => $entry->sensor, 'answer' => $entry->answer->value,
+                'word' => $entry->word, 'values' => $entry->values === [] ? null : (object) $entry->values,
+            ]],
+            $entry instanceof ScanTaken => ['scan', ['phase' => $entry->phase, 'origin' => $entry->origin, 'scan' => ScanDocument::write($entry->scan)]],
+            $entry instanceof FigureMeasured => ['figure', ['figure' => $entry->figure, 'typed' => $entry->typed, 's' => $entry->s, 'word' => $entry->word]],
+            $entry instanceof DetailNoted => ['detail', ['field' => $entry->field, 'value' => $entry->value]],
+            $entry instanceof LineNotUnderstood => ['estimate-line', ['text' => $entry->text]],
+            $entry instanceof LineSettled => ['estimate-settled', ['line' => $entry->line]],
+            $entry instanceof PhotoAdded => ['photo', ['photo' => $entry->photo, 'sensor' => $entry->sensor, 'about' => $entry->about]],
+            $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
+            default => throw new \LogicException('An entry of an unknown kind.'),
+        };
+
+        return ['kind' => $kind, 'payload' => array_filter($payload, static fn(mixed $value): bool => $value !== null)];
+    }
+
+    private static function operation(string $id, string $person, string $at, Node $payload): OperationNoted
+    {
+        $f = $payload->fields(['operation', 'state'], ['word']);
+
+        return new OperationNoted(
+            $id,
+            $person,
+            $at,
+            Operation::fromCode($f['operation']->line(120), $f['operation']->path()),
+            $f['state']->oneOf(OperationNoted::STATES),
+            self::optional($f, 'word', 80),
+        );
+    }
+
+    private static function cover(string $id, string $person, string $at, Node $payload): CoverNoted
+    {
+        $f = $payload->fields(['cover', 'off'], ['missed']);
+
+        return new CoverNoted(
+            $id,
+            $person,
+            $at,
+            Cover::from($f['cover']->oneOf(array_column(Cover::cases(), 'value'))),
+            $f['off']->flag(),
+            isset($f['missed']) ? array_map(static fn(Node $text): string => $text->line(200), $f['missed']->fewItems(100)) : [],
+        );
+    }
+
+    private static function owedAnswer(string $id, string $person, string $at, Node $payload): OwedAnswered
+    {
+        $f = $payload->fields(['sensor', 'operation', 'answer'], ['word', 'source', 'route']);
+        $answer = $f['answer']->oneOf(OwedAnswered::ANSWERS);
+        $source = self::optional($f, 'source', 300);
+        if ($source === null && in_array($answer, ['owed', 'not-owed'], true)) {
+            throw InvalidInput::because($payload->path() . '/source', 'is missing: say where the maker\'s service information says so.');
+        }
+        if (isset($f['route']) && $answer !== 'owed') {
+            throw InvalidInput::because($f['route']->path(), 'says nothing here; only what is owed has a route.');
+        }
+
+        return new OwedAnswered(
+            $id,
+            $person,
+            $at,
+            $f['sensor']->id(),
+            Operation::fromCode($f['operation']->line(120), $f['operation']->path())->text(),
+            $answer,
+            self::optional($f, 'word', 80),
+            $source,
+            isset($f['route']) ? Route::from($f['route']->oneOf(array_column(Route::cases(), 'value'))) : null,
+        );
+    }
+
+    private static function capture(string $id, string $person, string $at, Node $payload): Captured
+    {
+        $f = $payload->fields(['sensor', 'item'], ['value', 'word', 'reason']);
+        $value = self::optional($f, 'value', 120);
+        $reason = self::optional($f, 'reason', 300);
+        if (($value === null) === ($reason === null)) {
+            throw InvalidInput::because($payload->path() . '/value', 'or /reason is needed, one of the two: what was found, or why it cannot be had.');
+        }
+
+        return new Captured($id, $person, $at, $f['sensor']->id(), $f['item']->id(), $value ?? '', self::optional($f, 'word', 80), $reason);
+    }
+
+    private static function condition(string $id, string $person, string $at, Node $payload): ConditionAnswered
+    {
+        $f = $payload->fields(['item', 'answer'], ['sensor', 'word', 'values']);
+        $answer = AnswerKind::from($f['answer']->oneOf(array_column(AnswerKind::cases(), 'value')));
+        $word = self::optional($f, 'word', 80);
+        if ($answer === AnswerKind::OnWord && $word === null) {
+            throw InvalidInput::because($payload->path() . '/word', 'is missing: say on whose word it rests.');
+        }
+        $values = [];
+        foreach (isset($f['values']) ? $f['values']->members() : [] as $name => $value) {
+            ConditionState::number($value->line(20));
+            $values[(string) $name] = $value->text();
+        }
+
+        return new ConditionAnswered($id, $person, $at, $f['item']->id(), isset($f['sensor']) ? $f['sensor']->id() : null, $answer, $word, $values);
+    }
+
+    private static function scan(string $id, string $person, string $at, Node $payload): ScanTaken
+    {
+        $f = $payload->fields(['phase', 'origin', 'scan']);
+
+        return new ScanTaken($id, $person, $at, $f['phase']->oneOf(['pre', 'post']), $f['origin']->line(120), ScanDocument::read($f['scan']));
+    }
+
+    private static function figure(string $id, string $person, string $at, Node $payload): FigureMeasured
+    {
+        $f = $payload->fields(['figure', 'typed', 's'], ['word']);
+        $typed = $f['typed']->line(60);
+
+        return new FigureMeasured(
+            $id,
+            $person,
+            $at,
+            $f['figure']->line(80),
+            $typed,
+            self::signed($typed),
+            $f['s']->between(self::FINEST, 200),
+            self::optional($f, 'word', 80),
+        );
+    }
+
+    /** A length, or one to a side of the car where it names one. */
+    private static function signed(string $typed): float
+    {
+        return preg_match('/(left|right)/i', $typed) === 1
+            ? \Lumbro\Core\Measure\SidedLength::fromReading($typed)->millimetres
+            : Length::fromReading($typed)->millimetres;
+    }
+
+    private static function detail(string $id, string $person, string $at, Node $payload): DetailNoted
+    {
+        $f = $payload->fields(['field', 'value']);
+        $field = $f['field']->oneOf(DetailNoted::FIELDS);
+        $value = $f['value']->line($field === 'note' ? 2000 : 120);
+
+        return new DetailNoted($id, $person, $at, $field, $field === 'vin' ? Vin::fromText($value, $f['value']->path())->text : $value);
+    }
+
+    private static function photo(string $id, string $person, string $at, Node $payload): PhotoAdded
+    {
+        $f = $payload->fields(['photo', 'about'], ['sensor']);
+
+        return new PhotoAdded($id, $person, $at, $f['photo']->line(60), isset($f['sensor']) ? $f['sensor']->id() : null, $f['about']->line(80));
+    }
+
+    private static function card(string $id, string $person, string $at, Node $payload): CardChosen
+    {
+        $f = $payload->fields(['sensor', 'card']);
+
+        return new CardChosen($id, $person, $at, $f['sensor']->id(), $f['card']->line(60));
+    }
+
+    /** @param array<array-key, Node> $fields */
+    private static function optional(array $fields, string $name, int $longest): ?string
+    {
+        return isset($fields[$name]) ? $fields[$name]->line($longest) : null;
+    }
+}

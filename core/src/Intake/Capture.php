@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Procedure\Cover;
+
+/** One thing to be captured at one sensor, and how it stands with it. */
+final readonly class Capture
+{
+    /** @param string|null $warning what is wrong with what was captured */
+    public function __construct(
+        public CarSensor $sensor,
+        public Cover $cover,
+        public CaptureItem $item,
+        public CaptureState $state,
+        public ?Captured $had,
+        public ?string $warning,
+    ) {}
+
+    /** In one line: what, and where. */
+    public function words(): string
+    {
+        return "{$this->sensor->name}: {$this->item->question}";
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Floor\BodyPitch;
+use Lumbro\Core\Procedure\VehicleSheet;
+
+/** How it stands with a precondition: what was answered, what the values say, and what an unmet one does to the result. */
+final readonly class ConditionState
+{
+    /**
+     * @param list<string> $findings what is wrong with the values
+     * @param string|null  $effect   what it does to the axis at this car, in words
+     */
+    private function __construct(
+        public Condition $condition,
+        public ?string $sensor,
+        public ?ConditionAnswered $answer,
+        public array $findings,
+        public ?string $effect,
+    ) {}
+
+    /** @param string|null $sensor the sensor it is asked for; null for the car */
+    public static function of(Condition $condition, ?string $sensor, ?ConditionAnswered $answer, VehicleSheet $sheet): self
+    {
+        $findings = [];
+        $raised = ['front' => 0.0, 'rear' => 0.0];
+        $counted = ['front' => 0, 'rear' => 0];
+        foreach ($condition->values as $value) {
+            $typed = $answer->values[$value->id] ?? null;
+            if ($typed === null) {
+                continue;
+            }
+            $number = self::number($typed);
+            [$least, $most, $nominal] = self::limits($value, $sheet);
+            $complaint = self::complaint($value, $number, $least, $most);
+            if ($complaint !== null) {
+                $findings[] = $complaint;
+            }
+            if ($value->axle !== null && isset($raised[$value->axle]) && $nominal !== null) {
+                $raised[$value->axle] += ($number - $nominal) * $value->mmPerUnit;
+                $counted[$value->axle]++;
+            }
+        }
+        $front = $counted['front'] > 0 ? $raised['front'] / $counted['front'] : 0.0;
+        $rear = $counted['rear'] > 0 ? $raised['rear'] / $counted['rear'] : 0.0;
+        $unmet = $answer !== null && ! $answer->answer->isMet();
+        if ($counted['front'] + $counted['rear'] === 0 && $unmet && $condition->sag !== null) {
+            [$front, $rear] = [-$condition->sag['front'], -$condition->sag['rear']];
+        }
+
+        return new self($condition, $sensor, $answer, $findings, self::effect($front, $rear, $sheet));
+    }
+
+    /** Whether it is met: answered so, and no value against it. */
+    public function isMet(): ?bool
+    {
+        return $this->answer === null ? null : $this->answer->answer->isMet() && $this->findings === [];
+    }
+
+    /**
+     * A value as typed, as a number; a decimal comma counts as a point.
+     *
+     * @throws \Lumbro\Core\Failure\UnreadableReading where it is none
+     */
+    public static function number(string $typed): float
+    {
+        $text = str_replace(',', '.', trim($typed));
+        if (preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $text) !== 1) {
+            throw \Lumbro\Core\Failure\UnreadableReading::because($typed, 'it is not a number.', '2.3');
+        }
+
+        return (float) $text;
+    }
+
+    /**
+     * What a value may be on this car.
+     *
+     * @return array{float|null, float|null, float|null} least, most, and what it should be
+     */
+    public static function limits(ConditionValue $value, VehicleSheet $sheet): array
+    {
+        $nominal = match ($value->against) {
+            'placard-front' => $sheet->placard['front'] ?? null,
+            'placard-rear' => $sheet->placard['rear'] ?? null,
+            'ride-height-front' => $sheet->rideHeight['front'] ?? null,
+            'ride-height-rear' => $sheet->rideHeight['rear'] ?? null,
+            default => null,
+        };
+        if ($nominal === null || $value->within === null) {
+            return [$value->least, $value->most, $nominal];
+        }
+
+        return [$nominal - $value->within, $nominal + $value->within, $nominal];
+    }
+
+    private static function complaint(ConditionValue $value, float $number, ?float $least, ?float $most): ?string
+    {
+        // What a person types is no finer than this; a sum of binary fractions may be.
+        $fine = 1e-9;
+
+        return match (true) {
+            $least !== null && $number < $least - $fine => sprintf('%s: %s %s, at least %s is wanted.', $value->label, self::plain($number), $value->unit, self::plain($least)),
+            $most !== null && $number > $most + $fine => sprintf('%s: %s %s, at most %s is wanted.', $value->label, self::plain($number), $value->unit, self::plain($most)),
+            default => null,
+        };
+    }
+
+    private static function effect(float $front, float $rear, VehicleSheet $sheet): ?string
+    {
+        $pitch = BodyPitch::degrees($front, 0.0, $rear, 0.0, $sheet->wheelbase);
+        if (abs($pitch) < 0.005) {
+            return null;
+        }
+
+        return sprintf('About %.2f degrees nose-%s at this wheelbase of %s mm.', abs($pitch), $pitch > 0 ? 'up' : 'down', number_format($sheet->wheelbase));
+    }
+
+    private static function plain(float $number): string
+    {
+        return rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
+    }
+}

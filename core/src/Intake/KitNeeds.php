@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Kit\KitNeed;
+use Lumbro\Core\Procedure\OwedState;
+
+/** What an order's owed sensors need of the kit, each thing once (need J8). */
+final class KitNeeds
+{
+    private const ALWAYS = [
+        'stand' => 'carries the target', 'tape' => 'distances', 'rule' => 'short offsets', 'staff' => 'heights',
+    ];
+
+    /** @return list<KitNeed> missing and overdue ones first */
+    public static function of(OrderState $state): array
+    {
+        $wanted = [];
+        $want = static function (string $kind, ?string $name, string $sensor, string $why) use (&$wanted): void {
+            $key = $kind . '/' . mb_strtolower($name ?? '');
+            $wanted[$key] ??= ['kind' => $kind, 'name' => $name, 'sensors' => [], 'why' => $why];
+            $wanted[$key]['sensors'][] = $sensor;
+        };
+        foreach ($state->sheet->sensors as $sensor) {
+            $card = $state->context->cards[$sensor->id] ?? null;
+            if ($card === null || $state->owed[$sensor->id]->state === OwedState::NotOwed) {
+                continue;
+            }
+            $want('target', $card->targetName, $sensor->name, 'named by the card');
+            foreach (self::ALWAYS as $kind => $why) {
+                $want($kind, null, $sensor->name, $why);
+            }
+            foreach ($card->kit as $need) {
+                $want($need->kind, $need->name, $sensor->name, $need->why);
+            }
+        }
+        $needs = [];
+        foreach ($wanted as ['kind' => $kind, 'name' => $name, 'sensors' => $sensors, 'why' => $why]) {
+            $needs[] = $state->context->kit->need($kind, $name, array_values(array_unique($sensors)), $why, $state->context->today, $state->context->shop->overdue);
+        }
+        $weight = ['missing' => 0, 'overdue' => 1, 'stands-in' => 2, 'owned' => 3];
+        usort($needs, static fn(KitNeed $a, KitNeed $b): int => $weight[$a->state] <=> $weight[$b->state]);
+
+        return $needs;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Kit\KitRegister;
+use Lumbro\Core\Procedure\ProcedureCard;
+use Lumbro\Core\Procedure\VehicleSheet;
+
+/** Everything a repair order rests on besides its record. */
+final readonly class OrderContext
+{
+    /**
+     * @param array<string, ProcedureCard|null> $cards sensor's id → its card; null where the shop has none for it
+     * @param string                            $today YYYY-MM-DD
+     */
+    public function __construct(
+        public VehicleSheet $sheet,
+        public array $cards,
+        public ShopRules $shop,
+        public KitRegister $kit,
+        public string $today,
+    ) {}
+}

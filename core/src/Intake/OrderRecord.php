@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Procedure\Operation;
+
+/** The record of one repair order, read from its first line to its last; of those about one matter the last counts. */
+final class OrderRecord
+{
+    /** @var array<string, OperationNoted> operation's text → the line that counts; without those taken back */
+    public array $operations = [];
+
+    /** @var array<string, CoverNoted> cover → where it is */
+    public array $covers = [];
+
+    /** @var array<string, bool> cover → whether it was ever off here */
+    public array $wasOff = [];
+
+    /** @var array<string, array<string, OwedAnswered>> sensor → operation → answer */
+    public array $owedAnswers = [];
+
+    /** @var array<string, array<string, Captured>> sensor → item */
+    public array $captured = [];
+
+    /** @var array<string, ConditionAnswered> subject → answer */
+    public array $conditions = [];
+
+    /** @var list<ScanTaken> */
+    public array $scans = [];
+
+    /** @var array<string, FigureMeasured> figure → line */
+    public array $figures = [];
+
+    /** @var array<string, DetailNoted> field → line */
+    public array $details = [];
+
+    /** @var array<string, LineNotUnderstood> id → line of the estimate that is still open */
+    public array $openLines = [];
+
+    /** @var list<PhotoAdded> */
+    public array $photos = [];
+
+    /** @param list<OrderEntry> $entries in the order they were recorded */
+    public function __construct(public readonly array $entries)
+    {
+        foreach ($entries as $entry) {
+            match (true) {
+                $entry instanceof OperationNoted => $this->operation($entry),
+                $entry instanceof CoverNoted => $this->cover($entry),
+                $entry instanceof OwedAnswered => $this->owedAnswers[$entry->sensor][$entry->operation] = $entry,
+                $entry instanceof Captured => $this->captured[$entry->sensor][$entry->item] = $entry,
+                $entry instanceof ConditionAnswered => $this->conditions[$entry->subject()] = $entry,
+                $entry instanceof ScanTaken => $this->scans[] = $entry,
+                $entry instanceof FigureMeasured => $this->figures[$entry->figure] = $entry,
+                $entry instanceof DetailNoted => $this->details[$entry->field] = $entry,
+                $entry instanceof LineNotUnderstood => $this->openLines[$entry->id] = $entry,
+                $entry instanceof LineSettled => $this->settle($entry),
+                $entry instanceof PhotoAdded => $this->photos[] = $entry,
+                default => null,
+            };
+        }
+    }
+
+    /** @return list<Operation> done or due */
+    public function operations(): array
+    {
+        return array_values(array_map(static fn(OperationNoted $noted): Operation => $noted->operation, $this->operations));
+    }
+
+    /** The last scan of a phase; null where there is none. */
+    public function lastScan(string $phase): ?ScanTaken
+    {
+        foreach (array_reverse($this->scans) as $scan) {
+            if ($scan->phase === $phase) {
+                return $scan;
+            }
+        }
+
+        return null;
+    }
+
+    private function operation(OperationNoted $entry): void
+    {
+        $text = $entry->operation->text();
+        if ($entry->state === 'withdrawn') {
+            unset($this->operations[$text]);
+        } else {
+            $this->operations[$text] = $entry;
+        }
+    }
+
+    private function cover(CoverNoted $entry): void
+    {
+        $this->covers[$entry->cover->value] = $entry;
+        $this->wasOff[$entry->cover->value] = ($this->wasOff[$entry->cover->value] ?? false) || $entry->off;
+    }
+
+    private function settle(LineSettled $entry): void
+    {
+        unset($this->openLines[$entry->line]);
+    }
+}

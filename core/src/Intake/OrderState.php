@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Kit\KitNeed;
+use Lumbro\Core\Procedure\Bar;
+use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Procedure\Owed;
+use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Procedure\VehicleSheet;
+use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Record\AnswerKind;
+
+/** Where a repair order stands before its sensors are set up: a pure function of its record and of what it rests on. */
+final readonly class OrderState
+{
+    public OrderRecord $record;
+
+    /** The vehicle's sheet with what was measured on this car. */
+    public VehicleSheet $sheet;
+
+    /** @var array<string, Owed> sensor → whether it is owed a calibration */
+    public array $owed;
+
+    /** @var list<OwedChange> oldest first */
+    public array $changes;
+
+    /** @var list<Capture> */
+    public array $captures;
+
+    /** @var list<ConditionState> */
+    public array $conditions;
+
+    /** @var array<string, list<SortedCode>> phase of the last scans → their codes */
+    public array $codes;
+
+    /** @var list<KitNeed> */
+    public array $needs;
+
+    /** @param list<OrderEntry> $entries the order's record, in order */
+    public function __construct(public OrderContext $context, array $entries)
+    {
+        $this->record = new OrderRecord($entries);
+        $sheet = $context->sheet;
+        foreach ($this->record->figures as $figure) {
+            $sheet = $sheet->measured($figure->figure, $figure->value, $figure->s);
+        }
+        $this->sheet = $sheet;
+        $this->owed = $this->owedAfter($this->record);
+        $this->changes = $this->changesOfOwed();
+        $this->captures = CaptureList::of($this);
+        $this->conditions = ConditionList::of($this);
+        $codes = [];
+        foreach (['pre', 'post'] as $phase) {
+            $scan = $this->record->lastScan($phase);
+            if ($scan !== null) {
+                $codes[$phase] = array_map(fn(TroubleCode $code): SortedCode => SortedCode::by($code, $this->codeRules()), $scan->scan->codes);
+            }
+        }
+        $this->codes = $codes;
+        $this->needs = KitNeeds::of($this);
+    }
+
+    /** @return list<Capture> those that must be had before a cover goes back */
+    public function alarms(): array
+    {
+        return array_values(array_filter($this->captures, static fn(Capture $capture): bool => $capture->state === CaptureState::Now));
+    }
+
+    /** @return list<CarSensor> those that are owed a calibration, or may be */
+    public function concerned(): array
+    {
+        return array_values(array_filter($this->sheet->sensors, fn(CarSensor $sensor): bool => $this->owed[$sensor->id]->state !== OwedState::NotOwed));
+    }
+
+    /** The one thing this order waits for before its sensors are set up; "task" where nothing of that is left. */
+    public function waitsFor(): Waiting
+    {
+        $alarms = $this->alarms();
+        $questions = [];
+        foreach ($this->concerned() as $sensor) {
+            // Where another operation decides already, a question left open holds nothing up.
+            if ($this->owed[$sensor->id]->state === OwedState::Owed) {
+                continue;
+            }
+            foreach ($this->owed[$sensor->id]->questions() as $reason) {
+                $questions[] = [$sensor, $reason];
+            }
+        }
+        $open = array_values(array_filter($this->conditions, static fn(ConditionState $condition): bool => $condition->answer === null));
+        $blocking = array_values(array_filter($this->codes['pre'] ?? [], static fn(SortedCode $code): bool => $code->sort === CodeSort::Blocking));
+        $withoutCard = array_values(array_filter($this->concerned(), fn(CarSensor $sensor): bool => ($this->context->cards[$sensor->id] ?? null) === null));
+        $missing = array_values(array_filter($this->needs, static fn(KitNeed $need): bool => $need->state === 'missing'));
+        $cover = $this->coverInDoubt();
+
+        return match (true) {
+            $alarms !== [] && $cover === null => new Waiting('capture', self::these($alarms[0]->words(), count($alarms)), $alarms[0]->sensor->id),
+            $this->record->openLines !== [] => new Waiting('estimate', sprintf('%d line%s of the estimate not understood', count($this->record->openLines), count($this->record->openLines) === 1 ? '' : 's')),
+            $this->record->operations === [] => new Waiting('operations', 'What was done to the car'),
+            $cover !== null => new Waiting('cover', sprintf('Is the %s off or on?', $cover)),
+            $questions !== [] => new Waiting('question', self::these($questions[0][1]->question ?? '', count($questions)), $questions[0][0]->id),
+            $this->concerned() === [] => new Waiting('nothing', 'Nothing: no sensor is owed a calibration'),
+            $this->record->lastScan('pre') === null => new Waiting('scan', 'The pre-scan'),
+            $blocking !== [] => new Waiting('code', sprintf('%s in %s bars the run', $blocking[0]->code->code, $blocking[0]->code->unit)),
+            $withoutCard !== [] => new Waiting('card', sprintf('A procedure card for: %s', $withoutCard[0]->name), $withoutCard[0]->id),
+            $open !== [] => new Waiting('condition', self::these($open[0]->condition->question, count($open)), $open[0]->sensor),
+            $missing !== [] => new Waiting('kit', sprintf('Kit: %s', $missing[0]->wanted)),
+            default => new Waiting('task', 'The sensors are ready to be set up'),
+        };
+    }
+
+    /** What the order says to one of its sensor tasks; null where the car has no such sensor. */
+    public function forTask(string $sensorId): ?TaskOrder
+    {
+        $sensor = $this->sheet->sensor($sensorId);
+        if ($sensor === null) {
+            return null;
+        }
+        $items = [];
+        $answers = [];
+        foreach (ConditionList::ofSensor($this, $sensor) as $condition) {
+            $items[] = new PreparationItem($condition->id, $condition->question, $condition->blocks, $condition->why);
+            $of = $condition->perSensor ? $sensor->id : null;
+            $answer = $this->record->conditions['condition ' . $condition->id . ($of === null ? '' : " $of")] ?? null;
+            if ($answer !== null) {
+                $met = ConditionState::of($condition, $of, $answer, $this->sheet)->findings === [];
+                $answers[$condition->id] = new Answered($answer->id, $answer->person, $answer->at, $condition->id, $met ? $answer->answer : AnswerKind::No, $answer->word);
+            }
+        }
+
+        return new TaskOrder($this->owed[$sensor->id], $items, $answers, $this->bars($sensor));
+    }
+
+    /** @return list<Bar> */
+    private function bars(CarSensor $sensor): array
+    {
+        $bars = [];
+        foreach ($this->codes['pre'] ?? [] as $code) {
+            if ($code->sort === CodeSort::Blocking) {
+                $bars[] = new Bar('code', sprintf('Trouble code %s in %s: %s', $code->code->code, $code->code->unit, $code->why));
+            }
+        }
+        foreach ($this->needs as $need) {
+            if ($need->bars && in_array($sensor->name, $need->sensors, true)) {
+                $bars[] = new Bar('kit', sprintf('%s: %s', $need->item ?? $need->wanted, $need->note));
+            }
+        }
+        $card = $this->context->cards[$sensor->id] ?? null;
+        if ($card !== null && ! $card->isChecked()) {
+            $bars[] = new Bar('card', 'The procedure card has not been checked by a second person: it cannot be used for a proof.');
+        }
+
+        return $bars;
+    }
+
+    /** The first cover that an operation takes off, that a concerned sensor sits behind, and that nobody has said the place of. */
+    private function coverInDoubt(): ?string
+    {
+        foreach ($this->record->operations as $noted) {
+            $cover = $noted->operation->uncovers();
+            if ($cover === null || $noted->state !== 'done' || isset($this->record->covers[$cover->value])) {
+                continue;
+            }
+            foreach ($this->concerned() as $sensor) {
+                if ($sensor->cover() === $cover) {
+                    return $cover->words();
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<CodeRule> the cards' before the shop's */
+    private function codeRules(): array
+    {
+        $rules = [];
+        foreach ($this->context->cards as $card) {
+            array_push($rules, ...($card->codes ?? []));
+        }
+
+        return [...$rules, ...$this->context->shop->codes];
+    }
+
+    /** @return array<string, Owed> */
+    private function owedAfter(OrderRecord $record): array
+    {
+        $owed = [];
+        foreach ($this->sheet->sensors as $sensor) {
+            $owed[$sensor->id] = Owed::after(
+                $record->operations(),
+                $sensor,
+                $this->context->cards[$sensor->id] ?? null,
+                $this->context->shop->owed,
+                $record->owedAnswers[$sensor->id] ?? [],
+            );
+        }
+
+        return $owed;
+    }
+
+    /** @return list<OwedChange> */
+    private function changesOfOwed(): array
+    {
+        $changes = [];
+        $read = [];
+        $before = $this->owedAfter(new OrderRecord([]));
+        foreach ($this->record->entries as $entry) {
+            $read[] = $entry;
+            if (! $entry instanceof OperationNoted && ! $entry instanceof OwedAnswered) {
+                continue;
+            }
+            $after = $this->owedAfter(new OrderRecord($read));
+            $sensors = [];
+            foreach ($this->sheet->sensors as $sensor) {
+                [$old, $new] = [$before[$sensor->id], $after[$sensor->id]];
+                if ($old->state !== $new->state || $old->route !== $new->route) {
+                    $sensors[] = ['sensor' => $sensor, 'before' => $old, 'after' => $new];
+                }
+            }
+            $changes[] = new OwedChange($entry, $sensors);
+            $before = $after;
+        }
+
+        return $changes;
+    }
+
+    private static function these(string $first, int $count): string
+    {
+        return $count > 1 ? sprintf('%s (%d more)', rtrim($first, '.'), $count - 1) : $first;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+/** A trouble code, what it means, and the rule that says so. */
+final readonly class SortedCode
+{
+    private function __construct(public TroubleCode $code, public CodeSort $sort, public string $why) {}
+
+    /** @param list<CodeRule> $rules the first that speaks of the code decides: cards' rules before the shop's */
+    public static function by(TroubleCode $code, array $rules): self
+    {
+        foreach ($rules as $rule) {
+            if ($rule->covers($code)) {
+                return new self($code, $rule->sort, $rule->why);
+            }
+        }
+
+        return new self($code, CodeSort::Unsorted, 'No rule speaks of this code: look it up before the run.');
+    }
+}

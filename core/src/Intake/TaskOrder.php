@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Procedure\Bar;
+use Lumbro\Core\Procedure\Owed;
+use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Record\Answered;
+
+/** What a repair order says to one of its sensor tasks. */
+final readonly class TaskOrder
+{
+    /**
+     * @param list<PreparationItem>   $preparation
+     * @param array<string, Answered> $answers item → answer
+     * @param list<Bar>               $bars    why the run may not start, beside what the task itself knows
+     */
+    public function __construct(public Owed $owed, public array $preparation, public array $answers, public array $bars) {}
+}

@@ -1,0 +1,301 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { answer, client } from '../api/client';
+import type { CardPage, CardValue } from '../api/types';
+import { uuid7 } from '../api/uuid7';
+import { Page } from '../shell/Page';
+import { figures } from '../theme/theme';
+import { textOf, type Doc } from './document';
+import { LISTS, type Column } from './lists';
+import { cell, rowsOf } from './rows';
+import { useCard } from './useCards';
+
+/** A procedure card as it is read: every value with its unit and where it comes from, and what it lacks. */
+export function CardScreen() {
+  const { card = '' } = useParams();
+  const query = useCard(card);
+  if (!query.data) {
+    return (
+      <Page title="Procedure card">
+        <p role={query.isError ? 'alert' : undefined}>
+          {query.error?.message ?? 'Opening the card'}
+        </p>
+      </Page>
+    );
+  }
+  return <Open key={card} page={query.data} />;
+}
+
+function Open({ page }: { page: CardPage }) {
+  const queries = useQueryClient();
+  const doc = page.document as Doc;
+  const [compared, setCompared] = useState<string | null>(null);
+  const check = useMutation({
+    mutationFn: () =>
+      answer(
+        client.POST('/api/cards/{card}/check', {
+          params: { path: { card: page.id } },
+          body: { id: uuid7(), version: page.version },
+        }),
+      ),
+    onSuccess: (next) => {
+      queries.setQueryData(['card', page.id], next);
+      void queries.invalidateQueries({ queryKey: ['cards'] });
+    },
+  });
+  const title = typeof doc['title'] === 'string' ? doc['title'] : 'Procedure card';
+  const groups = [...new Set(page.values.map((value) => value.group))];
+  return (
+    <Page title={title}>
+      <Box className="screen-only" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
+        {page.mayEdit && (
+          <Button component={Link} to={`/cards/${page.id}/edit`} variant="contained">
+            Enter a new version
+          </Button>
+        )}
+        {page.mayCheck && (
+          <Button variant="contained" onClick={() => check.mutate()} loading={check.isPending}>
+            I have checked it against its source
+          </Button>
+        )}
+        <Button variant="outlined" component="a" href={`/api/cards/${page.id}/export`} download>
+          Export as JSON
+        </Button>
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print
+        </Button>
+      </Box>
+      {check.error && <Alert severity="error">{check.error.message}</Alert>}
+      {!page.newest && (
+        <Alert severity="warning">
+          This version is superseded. It is kept for the records that rest on it.
+        </Alert>
+      )}
+      {!page.checked && (
+        <Alert severity="warning" data-testid="unchecked">
+          Not checked by a second person: it can be worked with, but it serves no proof, and a run
+          by it is barred.
+        </Alert>
+      )}
+      {page.missing.length > 0 && (
+        <Alert severity="info" sx={{ mt: 1 }}>
+          {page.missing.map((value) => (
+            <div key={value.pointer}>
+              <b>{value.label}</b> is missing. {value.missing}
+            </div>
+          ))}
+        </Alert>
+      )}
+      <Box sx={{ mt: 2, columnCount: { xs: 1, lg: 2 }, columnGap: 2, '& > *': { mb: 2 } }}>
+        {groups.map((group) => (
+          <Part key={group} title={group}>
+            {page.values
+              .filter(
+                (value) =>
+                  value.group === group && (value.value !== null || value.others.length > 0),
+              )
+              .map((value) => (
+                <Value key={value.pointer} value={value} />
+              ))}
+          </Part>
+        ))}
+        {LISTS.map((spec) => {
+          const rows = rowsOf(doc, spec);
+          return rows.length === 0 ? null : (
+            <Part key={spec.pointer} title={spec.title}>
+              <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+                {rows.map((row, i) => (
+                  <Row key={i} row={row} columns={spec.columns} />
+                ))}
+              </Box>
+            </Part>
+          );
+        })}
+        <Part title="Versions">
+          {page.versions.map((version) => (
+            <Box
+              key={version.id}
+              sx={{
+                display: 'flex',
+                gap: 1,
+                alignItems: 'center',
+                borderBottom: 1,
+                borderColor: 'divider',
+                minHeight: 48,
+              }}
+            >
+              <Box sx={{ flex: 1 }}>
+                <b>Version {version.version}</b>, edition {version.edition}, {version.dated}
+                <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
+                  entered by {version.enteredBy},{' '}
+                  {version.checkedBy ? `checked by ${version.checkedBy}` : 'not checked'}
+                </Box>
+              </Box>
+              {version.id !== page.id && (
+                <>
+                  <Button component={Link} to={`/cards/${version.id}`} color="inherit">
+                    Open
+                  </Button>
+                  <Button
+                    variant="outlined"
+                    onClick={() => setCompared(version.id)}
+                    aria-pressed={compared === version.id}
+                  >
+                    Compare
+                  </Button>
+                </>
+              )}
+            </Box>
+          ))}
+          {compared && <Differences from={compared} to={page} />}
+        </Part>
+      </Box>
+    </Page>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <Box
+      component="section"
+      aria-label={title}
+      sx={{
+        bgcolor: 'background.paper',
+        border: 1,
+        borderColor: 'divider',
+        p: 2,
+        breakInside: 'avoid',
+        minWidth: 0,
+      }}
+    >
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        {title}
+      </Typography>
+      {children}
+    </Box>
+  );
+}
+
+/** A row of a list: its sentence first, what belongs to it smaller. */
+function Row({ row, columns }: { row: Doc; columns: Column[] }) {
+  const cells = columns
+    .map((column) => ({ column, text: textOf(cell(row, column.key)) }))
+    .filter(({ text }) => text !== '');
+  const main = cells.find(({ column }) => column.wide) ?? cells[0];
+  return (
+    <Box
+      component="li"
+      sx={{ borderBottom: 1, borderColor: 'divider', py: 0.75, overflowWrap: 'anywhere' }}
+    >
+      {main?.text}
+      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
+        {cells
+          .filter((known) => known !== main)
+          .map(
+            ({ column, text }) =>
+              `${column.label.toLowerCase()} ${text.replace('-', column.kind === 'number' ? '−' : '-')}`,
+          )
+          .join(' · ')}
+      </Box>
+    </Box>
+  );
+}
+
+function shown(value: CardValue['value'], unit: string): string {
+  const figure =
+    typeof value === 'number'
+      ? value.toLocaleString('en-US', { maximumFractionDigits: 6 }).replace('-', '−')
+      : String(value);
+  return unit === '°' ? `${figure}°` : unit === '' ? figure : `${figure} ${unit}`;
+}
+
+function Value({ value }: { value: CardValue }) {
+  return (
+    <Box sx={{ borderBottom: 1, borderColor: 'divider', py: 0.75 }}>
+      <Box
+        sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, alignItems: 'baseline' }}
+      >
+        <span>{value.label}</span>
+        <Box
+          component="span"
+          sx={{
+            fontWeight: 700,
+            fontFamily: value.kind === 'number' ? figures : undefined,
+            textAlign: 'right',
+            overflowWrap: 'anywhere',
+          }}
+        >
+          {value.value === null ? 'missing' : shown(value.value, value.unit)}
+        </Box>
+      </Box>
+      {value.own && <From from={value.from} />}
+      {value.others.map((other, i) => (
+        <Box
+          key={i}
+          data-testid="dispute"
+          sx={{ mt: 0.5, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}
+        >
+          Another source gives <b>{shown(other.value, value.unit)}</b>. It stands beside it until
+          one is chosen.
+          <From from={other.from} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function From({ from }: { from: CardValue['from'] }) {
+  return (
+    <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
+      {from.source}, edition {from.edition}, {from.dated}; entered by {from.enteredBy}
+      {from.checkedBy ? `, checked by ${from.checkedBy}` : ', not checked'}
+    </Box>
+  );
+}
+
+function Differences({ from, to }: { from: string; to: CardPage }) {
+  const query = useQuery({
+    queryKey: ['differences', from, to.id],
+    queryFn: () =>
+      answer(
+        client.GET('/api/cards/{card}/differences/{other}', {
+          params: { path: { card: from, other: to.id } },
+        }),
+      ),
+  });
+  const other = to.versions.find((version) => version.id === from);
+  if (!query.data) {
+    return <p role={query.isError ? 'alert' : undefined}>{query.error?.message ?? 'Comparing'}</p>;
+  }
+  return (
+    <Box data-testid="differences" sx={{ mt: 1.5 }}>
+      <Typography variant="h3">
+        Version {other?.version} → version {to.version}
+      </Typography>
+      {query.data.differences.length === 0 && <Typography>They say the same.</Typography>}
+      {query.data.differences.map((difference, i) => (
+        <Box
+          key={i}
+          sx={{
+            borderBottom: 1,
+            borderColor: 'divider',
+            py: 0.75,
+            whiteSpace: 'pre-line',
+            overflowWrap: 'anywhere',
+          }}
+        >
+          <b>{difference.label}</b>
+          <Box>
+            <s>{difference.before ?? 'nothing'}</s> → {difference.after ?? 'nothing'}{' '}
+            {difference.unit}
+          </Box>
+        </Box>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,155 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useIntake } from '../order/useIntake';
+import { textOf, type Doc } from './document';
+import type { CardListSpec, Column } from './lists';
+import { cell, withCell } from './rows';
+
+/** A list of a card, row by row. */
+export function RowsEditor({
+  spec,
+  rows,
+  onChange,
+  wrong,
+}: {
+  spec: CardListSpec;
+  rows: Doc[];
+  onChange: (rows: Doc[]) => void;
+  /** The row and column that were refused, and why. */
+  wrong: { row: number; key: string; message: string } | null;
+}) {
+  return (
+    <Box
+      component="section"
+      sx={{ mb: 2, p: 2, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}
+      aria-label={spec.title}
+    >
+      <Typography variant="h3">{spec.title}</Typography>
+      <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
+        {spec.hint}
+      </Typography>
+      {rows.map((row, i) => (
+        <Box
+          key={i}
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'flex-start',
+            borderLeft: 4,
+            borderColor: 'divider',
+            pl: 1.5,
+            mb: 1.5,
+          }}
+        >
+          <Box
+            sx={{
+              flex: 1,
+              display: 'grid',
+              gap: 1,
+              gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))',
+            }}
+          >
+            {spec.columns.map((column) => (
+              <Cell
+                key={column.key}
+                id={`${spec.pointer.slice(1)}-${i}-${column.key}`}
+                column={column}
+                row={row}
+                wrong={
+                  wrong?.row === i && (wrong.key === column.key || wrong.key === '')
+                    ? wrong.message
+                    : undefined
+                }
+                onChange={(next) => onChange(rows.map((known, k) => (k === i ? next : known)))}
+              />
+            ))}
+          </Box>
+          <Button
+            color="inherit"
+            onClick={() => onChange(rows.filter((_, k) => k !== i))}
+            aria-label={`Take row ${i + 1} of ${spec.title} out`}
+          >
+            Take out
+          </Button>
+        </Box>
+      ))}
+      <Button variant="outlined" onClick={() => onChange([...rows, {}])}>
+        Add a row
+      </Button>
+    </Box>
+  );
+}
+
+function Cell({
+  id,
+  column,
+  row,
+  wrong,
+  onChange,
+}: {
+  id: string;
+  column: Column;
+  row: Doc;
+  wrong: string | undefined;
+  onChange: (row: Doc) => void;
+}) {
+  const intake = useIntake();
+  const shown = textOf(cell(row, column.key));
+  const picks =
+    column.kind === 'operation'
+      ? (intake.data?.operations ?? []).map((operation) => ({
+          value: operation.code,
+          words: operation.words,
+        }))
+      : (column.choices ?? []).map((word) => ({ value: word, words: word }));
+  const select = column.kind === 'choice' || column.kind === 'operation';
+  const set = (typed: string) => {
+    const words = typed
+      .split(',')
+      .map((word) => word.trim())
+      .filter((word) => word !== '');
+    const next =
+      column.kind === 'words'
+        ? typed.trim() === ''
+          ? undefined
+          : words
+        : typed === '' && column.optional
+          ? undefined
+          : typed;
+    onChange(withCell(row, column.key, next));
+  };
+  return (
+    <TextField
+      id={id}
+      label={column.label}
+      select={select}
+      value={select && !picks.some((pick) => pick.value === shown) ? '' : shown}
+      onChange={(event) => set(event.target.value)}
+      error={wrong !== undefined}
+      helperText={wrong}
+      multiline={column.wide === true && !select}
+      sx={column.wide ? { gridColumn: '1 / -1' } : {}}
+      slotProps={{
+        htmlInput: {
+          inputMode: column.kind === 'number' ? 'decimal' : 'text',
+          autoComplete: 'off',
+        },
+      }}
+    >
+      {select && column.optional && (
+        <MenuItem value="" sx={{ minHeight: 48 }}>
+          not said
+        </MenuItem>
+      )}
+      {select &&
+        picks.map((pick) => (
+          <MenuItem key={pick.value} value={pick.value} sx={{ minHeight: 48 }}>
+            {pick.words}
+          </MenuItem>
+        ))}
+    </TextField>
+  );
+}

@@ -1,0 +1,32 @@
+/** The words that the published schema of a card allows. */
+export const CHOICES = {
+  at: ['itself', 'pair', 'elsewhere'],
+  states: ['owed', 'not-owed', 'unknown'],
+  outcomes: ['owed', 'not-owed'],
+  routes: ['static', 'dynamic', 'static then dynamic', 'static or dynamic'],
+  unmet: ['blocks', 'warns'],
+  captures: ['text', 'number', 'yes', 'photo'],
+  sorts: ['blocking', 'related', 'expected-before', 'unrelated'],
+  kit: [
+    'target',
+    'stand',
+    'tape',
+    'rule',
+    'staff',
+    'laser',
+    'level',
+    'inclinometer',
+    'film-gauge',
+    'charger',
+    'scan-tool',
+  ],
+  senses: ['out', 'in'],
+  schools: [
+    'plumb-and-line',
+    'split-from-stand',
+    'hub-marks',
+    'squares',
+    'wheel-lasers',
+    'reported-pose',
+  ],
+};

@@ -1,0 +1,293 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Chip from '@mui/material/Chip';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { answer, client, Refused } from '../api/client';
+import { uuid7 } from '../api/uuid7';
+import { choices, OperationPicker, type Choice } from '../order/OperationPicker';
+import { useIntake } from '../order/useIntake';
+import { Page } from '../shell/Page';
+import { useKept } from './useKept';
+
+interface Typed {
+  /** Made once, so that the same order sent twice is one. */
+  id: string;
+  number: string;
+  find: string;
+  vehicle: string;
+  plate: string;
+  vin: string;
+  sheet: string;
+  bay: string;
+  operations: Choice[];
+}
+
+const EMPTY: Omit<Typed, 'id'> = {
+  number: '',
+  find: '',
+  vehicle: '',
+  plate: '',
+  vin: '',
+  sheet: '',
+  bay: '',
+  operations: [],
+};
+
+/** A car comes in: found by plate, number or name where it was here before, or entered anew. */
+export function NewOrder() {
+  const navigate = useNavigate();
+  const intake = useIntake();
+  const [typed, setTyped, forget] = useKept<Typed>('new-order', () => ({ ...EMPTY, id: uuid7() }));
+  const set = (change: Partial<Typed>) => setTyped({ ...typed, ...change });
+  const open = useMutation({
+    mutationFn: (confirmed: boolean) =>
+      answer(
+        client.POST('/api/repair-orders', {
+          body: {
+            id: typed.id,
+            version: 0,
+            vehicle: typed.vehicle.trim(),
+            sheet: typed.sheet,
+            operations: typed.operations.map((operation) => operation.code),
+            ...(typed.number.trim() === '' ? {} : { number: typed.number.trim() }),
+            ...(typed.plate.trim() === '' ? {} : { plate: typed.plate.trim() }),
+            ...(typed.vin.trim() === '' ? {} : { vin: typed.vin.trim() }),
+            ...(typed.bay === '' ? {} : { bay: typed.bay }),
+            ...(confirmed ? { confirmed: true } : {}),
+          },
+        }),
+      ),
+    onSuccess: (order) => {
+      forget();
+      void navigate(`/orders/${order.id}`);
+    },
+  });
+  const problem = open.error instanceof Refused ? open.error.problem : null;
+  const asks = problem?.code === 'asks-once';
+  const wrong = (field: string) =>
+    problem?.path === `/${field}` && !asks ? problem.title : undefined;
+  const sheet = intake.data?.sheets.find((known) => known.id === typed.sheet);
+  const options = choices(intake.data?.operations ?? [], sheet?.sensors ?? []).filter(
+    (choice) => !typed.operations.some((operation) => operation.code === choice.code),
+  );
+  return (
+    <Page title="New repair order">
+      <Box
+        component="form"
+        sx={{
+          display: 'grid',
+          gap: 2,
+          gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+          maxWidth: 1000,
+        }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          open.mutate(false);
+        }}
+      >
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <FindCar
+            typed={typed.find}
+            onType={(find) => set({ find })}
+            onPick={(car) =>
+              set({
+                find: '',
+                vehicle: car.vehicle,
+                plate: car.plate,
+                vin: car.vin ?? '',
+                sheet: car.sheet,
+              })
+            }
+          />
+        </Box>
+        <TextField
+          id="vin"
+          label="Vehicle identification number, typed or scanned"
+          value={typed.vin}
+          autoFocus
+          onChange={(event) => set({ vin: event.target.value })}
+          // A reader in keyboard mode ends with Enter: that must not open the order half filled.
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') {
+              event.preventDefault();
+              document.getElementById('plate')?.focus();
+            }
+          }}
+          error={wrong('vin') !== undefined || asks}
+          helperText={wrong('vin')}
+          slotProps={{ htmlInput: { maxLength: 40, autoComplete: 'off' } }}
+        />
+        <TextField
+          id="plate"
+          label="Plate"
+          value={typed.plate}
+          onChange={(event) => set({ plate: event.target.value })}
+          error={wrong('plate') !== undefined}
+          helperText={wrong('plate')}
+          slotProps={{ htmlInput: { maxLength: 20, autoComplete: 'off' } }}
+        />
+        <TextField
+          id="sheet"
+          select
+          required
+          label="Vehicle sheet"
+          value={intake.data ? typed.sheet : ''}
+          onChange={(event) => {
+            const picked = intake.data?.sheets.find((known) => known.id === event.target.value);
+            set({
+              sheet: event.target.value,
+              ...(typed.vehicle === '' && picked ? { vehicle: picked.name } : {}),
+              operations: typed.operations.filter((operation) => !operation.code.includes('@')),
+            });
+          }}
+          error={wrong('sheet') !== undefined}
+          helperText={
+            wrong('sheet') ??
+            (sheet
+              ? sheet.sensors.map((sensor) => sensor.name).join(', ')
+              : 'Says which sensors the car has, and where.')
+          }
+        >
+          {(intake.data?.sheets ?? []).map((known) => (
+            <MenuItem key={known.id} value={known.id} sx={{ minHeight: 48 }}>
+              {known.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          id="vehicle"
+          label="Vehicle, as it is called here"
+          required
+          value={typed.vehicle}
+          onChange={(event) => set({ vehicle: event.target.value })}
+          error={wrong('vehicle') !== undefined}
+          helperText={wrong('vehicle')}
+          slotProps={{ htmlInput: { maxLength: 120 } }}
+        />
+        <TextField
+          id="number"
+          label="Order number"
+          placeholder={intake.data?.number ?? ''}
+          value={typed.number}
+          onChange={(event) => set({ number: event.target.value })}
+          error={wrong('number') !== undefined}
+          helperText={wrong('number') ?? 'Left empty, it is the next one.'}
+          slotProps={{
+            htmlInput: { maxLength: 40, autoComplete: 'off' },
+            inputLabel: { shrink: true },
+          }}
+        />
+        <TextField
+          id="bay"
+          select
+          label="Bay"
+          value={intake.data ? typed.bay : ''}
+          onChange={(event) => set({ bay: event.target.value })}
+        >
+          {(intake.data?.bays ?? []).map((known) => (
+            <MenuItem key={known.id} value={known.id} sx={{ minHeight: 48 }}>
+              {known.name}
+            </MenuItem>
+          ))}
+        </TextField>
+        <Box sx={{ gridColumn: '1 / -1' }}>
+          <OperationPicker
+            id="operation"
+            label={
+              sheet
+                ? 'What was done to the car'
+                : 'What was done to the car: choose the vehicle sheet first'
+            }
+            options={options}
+            disabled={!sheet}
+            onPick={(choice) => set({ operations: [...typed.operations, choice] })}
+          />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
+            {typed.operations.map((operation) => (
+              <Chip
+                key={operation.code}
+                label={operation.words}
+                onDelete={() =>
+                  set({
+                    operations: typed.operations.filter((known) => known.code !== operation.code),
+                  })
+                }
+                sx={{ height: 48, fontSize: '1rem' }}
+              />
+            ))}
+          </Box>
+        </Box>
+        {open.error && (
+          <Typography role="alert" color="error" sx={{ gridColumn: '1 / -1' }}>
+            {open.error.message}
+          </Typography>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1', flexWrap: 'wrap' }}>
+          <Button type="submit" variant="contained" loading={open.isPending}>
+            Open the order
+          </Button>
+          {asks && (
+            <Button variant="outlined" onClick={() => open.mutate(true)}>
+              It is so on the car: open it
+            </Button>
+          )}
+          <Button
+            color="inherit"
+            onClick={() => {
+              forget();
+              void navigate('/');
+            }}
+          >
+            Leave it
+          </Button>
+        </Box>
+      </Box>
+    </Page>
+  );
+}
+
+function FindCar({
+  typed,
+  onType,
+  onPick,
+}: {
+  typed: string;
+  onType: (text: string) => void;
+  onPick: (car: { vehicle: string; plate: string; vin: string | null; sheet: string }) => void;
+}) {
+  const cars = useQuery({
+    queryKey: ['cars', typed.trim()],
+    queryFn: () => answer(client.GET('/api/cars', { params: { query: { search: typed.trim() } } })),
+    enabled: typed.trim().length > 2,
+    staleTime: 10_000,
+  });
+  return (
+    <Autocomplete
+      id="find-car"
+      options={typed.trim().length > 2 ? (cars.data?.cars ?? []) : []}
+      filterOptions={(found) => found}
+      getOptionLabel={(car) => `${car.vehicle}, ${car.plate}`}
+      getOptionKey={(car) => car.number}
+      inputValue={typed}
+      onInputChange={(_, text, why) => why !== 'reset' && onType(text)}
+      value={null}
+      onChange={(_, car) => car && onPick(car)}
+      noOptionsText={
+        typed.trim().length > 2 ? 'No car like that was here before.' : 'Three characters find it.'
+      }
+      renderOption={(props, car) => (
+        <Box component="li" {...props} key={car.number} sx={{ minHeight: 48 }}>
+          {car.vehicle}, {car.plate} · last here with {car.number}
+        </Box>
+      )}
+      renderInput={(props) => (
+        <TextField {...props} label="A car that was here before: plate, number or name" />
+      )}
+    />
+  );
+}

@@ -1,0 +1,203 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { answer, client, Refused } from '../api/client';
+import type { KitItem } from '../api/types';
+import { uuid7 } from '../api/uuid7';
+import { numeric, textOf, withValue, type Doc } from '../cards/document';
+import type { CardListSpec } from '../cards/lists';
+import { RowsEditor } from '../cards/RowsEditor';
+import { finished, rowsOf, withRows } from '../cards/rows';
+import { useKept } from '../intake/useKept';
+import { FIELDS, type Sort } from './fields';
+
+const DRAWING: CardListSpec = {
+  pointer: '/heights',
+  title: 'Its drawing',
+  hint: 'Heights of its places over its centre, mm: centre, top, apex, edge.',
+  form: 'members',
+  columns: [
+    { key: 'name', label: 'Place', kind: 'text' },
+    { key: 'value', label: 'Over the centre, mm', kind: 'number' },
+  ],
+};
+const STANDS_IN: CardListSpec = {
+  pointer: '/standsInFor',
+  title: 'May take the place of',
+  hint: 'The target’s name, and what changes then.',
+  form: 'objects',
+  columns: [
+    { key: 'target', label: 'Target', kind: 'text' },
+    { key: 'changes', label: 'What changes', kind: 'text', wide: true },
+  ],
+};
+
+/** An item of the kit is entered or changed. */
+export function ItemForm({
+  item,
+  sort,
+  onClose,
+}: {
+  item: KitItem | null;
+  sort: Sort;
+  onClose: () => void;
+}) {
+  const queries = useQueryClient();
+  const [kept, setKept, forget] = useKept<{ id: string; version: number; doc: Doc }>(
+    `kit-${item?.id ?? sort}`,
+    () => ({
+      id: item?.id ?? uuid7(),
+      version: item?.version ?? 0,
+      doc:
+        item === null
+          ? { sort, ...(sort === 'target' ? { heights: { centre: 0 } } : {}) }
+          : (item.document as Doc),
+    }),
+  );
+  const { doc } = kept;
+  const set = (next: Doc) => setKept({ ...kept, doc: next });
+  const save = useMutation({
+    mutationFn: (retired: boolean) => {
+      let made = [DRAWING, STANDS_IN].reduce(finished, doc);
+      for (const field of FIELDS[sort]) {
+        if (field.kind === 'number') {
+          made = withValue(made, `/${field.key}`, numeric(made[field.key]));
+        }
+      }
+      return answer(
+        client.POST('/api/kit', {
+          body: {
+            id: kept.id,
+            version: kept.version,
+            document: made,
+            ...(retired ? { retired } : {}),
+          },
+        }),
+      );
+    },
+    onSuccess: (kit) => {
+      forget();
+      queries.setQueryData(['kit'], kit);
+      void queries.invalidateQueries({ queryKey: ['order'] });
+      onClose();
+    },
+    onError: (failure) => {
+      if (failure instanceof Refused && failure.problem.kit) {
+        queries.setQueryData(['kit'], failure.problem.kit);
+      }
+    },
+  });
+  const problem = save.error instanceof Refused ? save.error.problem : null;
+  const newest = problem?.kit?.items.find((known) => known.id === kept.id);
+  const wrong = (key: string) => (problem?.path === `/document/${key}` ? problem.title : undefined);
+  return (
+    <Box
+      component="form"
+      aria-label={item === null ? 'A new item' : 'Change an item'}
+      sx={{
+        bgcolor: 'background.paper',
+        border: 1,
+        borderColor: 'divider',
+        borderLeft: 8,
+        borderLeftColor: 'primary.main',
+        p: 2,
+        mb: 3,
+      }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        save.mutate(item?.retired ?? false);
+      }}
+    >
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        {item === null ? `A new ${sort}` : textOf(doc['name'])}
+      </Typography>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: 'repeat(auto-fill, minmax(230px, 1fr))',
+          mb: 2,
+        }}
+      >
+        {FIELDS[sort].map((field) => (
+          <TextField
+            key={field.key}
+            id={`kit-${field.key}`}
+            label={`${field.label}${field.unit === '' ? '' : `, ${field.unit}`}`}
+            required={field.required}
+            select={field.kind === 'choice'}
+            type={field.kind === 'day' ? 'date' : 'text'}
+            value={textOf(doc[field.key])}
+            onChange={(event) =>
+              set(
+                withValue(
+                  doc,
+                  `/${field.key}`,
+                  event.target.value === '' ? undefined : event.target.value,
+                ),
+              )
+            }
+            error={wrong(field.key) !== undefined}
+            helperText={wrong(field.key)}
+            slotProps={{
+              htmlInput: {
+                inputMode: field.kind === 'number' ? 'decimal' : 'text',
+                autoComplete: 'off',
+              },
+              ...(field.kind === 'day' ? { inputLabel: { shrink: true } } : {}),
+            }}
+          >
+            {field.choices?.map((choice) => (
+              <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
+                {choice}
+              </MenuItem>
+            ))}
+          </TextField>
+        ))}
+      </Box>
+      {sort === 'target' &&
+        [DRAWING, STANDS_IN].map((spec) => (
+          <RowsEditor
+            key={spec.pointer}
+            spec={spec}
+            rows={rowsOf(doc, spec)}
+            onChange={(rows) => set(withRows(doc, spec, rows))}
+            wrong={null}
+          />
+        ))}
+      {save.error && (
+        <Typography role="alert" color="error" sx={{ mb: 1 }}>
+          {save.error.message}
+          {newest && ` The register now says: ${JSON.stringify(newest.document)}`}
+        </Typography>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button type="submit" variant="contained" loading={save.isPending}>
+          Keep it
+        </Button>
+        {newest && (
+          <Button variant="outlined" onClick={() => setKept({ ...kept, version: newest.version })}>
+            Mine replaces it
+          </Button>
+        )}
+        {item !== null && (
+          <Button variant="outlined" color="inherit" onClick={() => save.mutate(!item.retired)}>
+            {item.retired ? 'Take back into use' : 'Retire it'}
+          </Button>
+        )}
+        <Button
+          color="inherit"
+          onClick={() => {
+            forget();
+            onClose();
+          }}
+        >
+          Leave it
+        </Button>
+      </Box>
+    </Box>
+  );
+}

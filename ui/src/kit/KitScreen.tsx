@@ -1,0 +1,175 @@
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Skeleton from '@mui/material/Skeleton';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client } from '../api/client';
+import type { KitItem } from '../api/types';
+import { at, textOf, type Doc } from '../cards/document';
+import { Page } from '../shell/Page';
+import { ItemForm } from './ItemForm';
+import { FIELDS, SORTS, type Sort } from './fields';
+
+export const KIT = ['kit'];
+
+/** The kit register: instruments, stands and targets, how exact they are and when they were checked. */
+export function KitScreen() {
+  const kit = useQuery({ queryKey: KIT, queryFn: () => answer(client.GET('/api/kit')) });
+  const [edited, setEdited] = useState<KitItem | Sort | null>(null);
+  const data = kit.data;
+  return (
+    <Page title="Kit">
+      {kit.isPending && <Skeleton variant="rectangular" height={280} />}
+      {kit.isError && (
+        <Box role="alert">
+          <p>{kit.error.message}</p>
+          <Button variant="contained" onClick={() => void kit.refetch()}>
+            Try again
+          </Button>
+        </Box>
+      )}
+      {data && (
+        <>
+          <Typography color="text.secondary" sx={{ mb: 2 }}>
+            {data.overdueRule.bars
+              ? 'By the shop’s rule, what is overdue bars the run.'
+              : `By the shop’s rule, the uncertainty of what is overdue counts ${data.overdueRule.widening} times.`}
+          </Typography>
+          {data.items.some((item) => item.overdue && !item.retired) && (
+            <Alert severity="warning" sx={{ mb: 2 }}>
+              Overdue:{' '}
+              {data.items
+                .filter((item) => item.overdue && !item.retired)
+                .map((item) => textOf((item.document as Doc)['name']))
+                .join(', ')}
+            </Alert>
+          )}
+          {edited !== null && (
+            <ItemForm
+              key={typeof edited === 'string' ? edited : edited.id}
+              item={typeof edited === 'string' ? null : edited}
+              sort={
+                typeof edited === 'string' ? edited : ((edited.document as Doc)['sort'] as Sort)
+              }
+              onClose={() => setEdited(null)}
+            />
+          )}
+          {SORTS.map(([sort, title]) => (
+            <Box key={sort} component="section" aria-label={title} sx={{ mb: 3 }}>
+              <Box
+                sx={{
+                  display: 'flex',
+                  justifyContent: 'space-between',
+                  alignItems: 'center',
+                  mb: 1,
+                }}
+              >
+                <Typography variant="h2">{title}</Typography>
+                {data.mayEdit && (
+                  <Button variant="outlined" onClick={() => setEdited(sort)}>
+                    Add
+                  </Button>
+                )}
+              </Box>
+              <Box
+                sx={{
+                  display: 'grid',
+                  gap: 1.25,
+                  gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+                }}
+              >
+                {data.items
+                  .filter((item) => (item.document as Doc)['sort'] === sort)
+                  .map((item) => (
+                    <Item
+                      key={item.id}
+                      item={item}
+                      onEdit={data.mayEdit ? () => setEdited(item) : null}
+                    />
+                  ))}
+              </Box>
+              {!data.items.some((item) => (item.document as Doc)['sort'] === sort) && (
+                <Typography color="text.secondary">The shop has none in its register.</Typography>
+              )}
+            </Box>
+          ))}
+        </>
+      )}
+    </Page>
+  );
+}
+
+function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) {
+  const doc = item.document as Doc;
+  const sort = doc['sort'] as Sort;
+  const heights = at(doc, '/heights');
+  const standsIn = at(doc, '/standsInFor');
+  const next = typeof doc['nextCheck'] === 'string' ? doc['nextCheck'] : null;
+  return (
+    <Box
+      sx={{
+        bgcolor: 'background.paper',
+        border: 1,
+        borderColor: 'divider',
+        borderLeft: 6,
+        borderLeftColor: item.overdue ? 'verdict.unproven' : 'divider',
+        p: 1.5,
+        opacity: item.retired ? 0.7 : 1,
+        display: 'flex',
+        gap: 1,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+        <b>{textOf(doc['name'])}</b>
+        {item.retired && ' (retired)'}
+        <Typography variant="body2">
+          {FIELDS[sort]
+            .filter((field) => field.kind === 'number' && doc[field.key] !== undefined)
+            .map(
+              (field) =>
+                `${field.label.toLowerCase()} ${field.key === 'accuracy' ? '±' : ''}${textOf(doc[field.key])}${sort === 'instrument' && field.unit === 'mm' && textOf(doc['note']).startsWith('Accuracy') ? '' : ` ${field.unit}`}`,
+            )
+            .join(' · ')}
+        </Typography>
+        {typeof heights === 'object' && heights !== null && !Array.isArray(heights) && (
+          <Typography variant="body2">
+            Over its centre:{' '}
+            {Object.entries(heights)
+              .map(([name, height]) => `${name} ${textOf(height).replace('-', '−')} mm`)
+              .join(', ')}
+          </Typography>
+        )}
+        {Array.isArray(standsIn) &&
+          standsIn.map((one, i) => (
+            <Typography key={i} variant="body2">
+              Stands in for {textOf((one as Doc)['target'])}: {textOf((one as Doc)['changes'])}
+            </Typography>
+          ))}
+        <Typography
+          variant="body2"
+          sx={{
+            color: item.overdue ? 'verdict.unproven' : 'text.secondary',
+            fontWeight: item.overdue ? 700 : 400,
+          }}
+        >
+          {next === null
+            ? 'No check date is kept'
+            : `${item.overdue ? 'Check was due' : 'Next check'} ${next}`}
+          {typeof doc['lastCheck'] === 'string' && `, last ${doc['lastCheck']}`}
+        </Typography>
+        {typeof doc['note'] === 'string' && (
+          <Typography variant="body2" color="text.secondary">
+            {doc['note']}
+          </Typography>
+        )}
+      </Box>
+      {onEdit && (
+        <Button color="inherit" onClick={onEdit} aria-label={`Change ${textOf(doc['name'])}`}>
+          Change
+        </Button>
+      )}
+    </Box>
+  );
+}

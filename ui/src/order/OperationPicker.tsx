@@ -1,0 +1,55 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import type { Intake } from '../api/types';
+
+export interface Choice {
+  code: string;
+  words: string;
+}
+
+/** Every operation of the catalogue; those done at a sensor once for each sensor of the car. */
+export function choices(
+  operations: Intake['operations'],
+  sensors: { id: string; name: string }[],
+): Choice[] {
+  return operations.flatMap((operation) =>
+    operation.atSensor
+      ? sensors.map((sensor) => ({
+          code: `${operation.code}@${sensor.id}`,
+          words: `${sensor.name}: ${operation.words}`,
+        }))
+      : [{ code: operation.code, words: operation.words }],
+  );
+}
+
+/** Finds an operation by typing a part of its words. */
+export function OperationPicker({
+  id,
+  label,
+  options,
+  onPick,
+  disabled = false,
+}: {
+  id: string;
+  label: string;
+  options: Choice[];
+  onPick: (choice: Choice) => void;
+  disabled?: boolean;
+}) {
+  return (
+    <Autocomplete
+      id={id}
+      options={options}
+      getOptionLabel={(choice) => choice.words}
+      getOptionKey={(choice) => choice.code}
+      value={null}
+      blurOnSelect={false}
+      clearOnBlur
+      autoHighlight
+      disabled={disabled}
+      onChange={(_, choice) => choice && onPick(choice)}
+      slotProps={{ listbox: { sx: { '& .MuiAutocomplete-option': { minHeight: 48 } } } }}
+      renderInput={(props) => <TextField {...props} label={label} />}
+    />
+  );
+}

@@ -1,0 +1,99 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { Refused } from '../api/client';
+import { clock } from '../format/length';
+import type { OrderFile } from './useOrder';
+
+/** A line's content as a person reads it: the values without their names. */
+function said(payload: unknown): string {
+  if (typeof payload !== 'object' || payload === null) {
+    return typeof payload === 'string' || typeof payload === 'number' ? String(payload) : '';
+  }
+  return Object.values(payload)
+    .map((value) => (value === true ? 'off' : value === false ? 'on' : said(value)))
+    .filter((text) => text !== '')
+    .join(', ');
+}
+
+/** What stands between the person and the record: a line not acknowledged, a clash with both sides, a question. */
+export function OrderBanner({ file }: { file: OrderFile }) {
+  const { waiting, failure } = file;
+  if (waiting !== null) {
+    const clash = failure instanceof Refused && failure.problem.code === 'order-moved-on';
+    const theirs = clash ? (failure.problem.lines ?? []) : [];
+    return (
+      <Alert
+        severity="warning"
+        data-testid="unsent"
+        action={
+          <>
+            <Button color="inherit" onClick={file.again} loading={file.isWriting}>
+              {clash ? 'Record mine as well' : 'Send again'}
+            </Button>
+            <Button color="inherit" onClick={file.drop}>
+              Drop mine
+            </Button>
+          </>
+        }
+      >
+        {failure?.message ?? 'Not recorded yet.'}
+        {theirs.map((line, i) => (
+          <span key={i}>
+            {' '}
+            {String(line['person'])}, {clock(String(line['at']))}: <b>{said(line['payload'])}</b>.
+          </span>
+        ))}{' '}
+        Yours is kept here: <b>{said(waiting.payload)}</b>.
+      </Alert>
+    );
+  }
+  if (file.query.isError) {
+    return (
+      <Alert
+        severity="warning"
+        action={
+          <Button color="inherit" onClick={() => void file.query.refetch()}>
+            Try again
+          </Button>
+        }
+      >
+        {file.query.error.message}
+      </Alert>
+    );
+  }
+  if (failure !== null && file.asked === null) {
+    return (
+      <Alert severity="error" onClose={file.dismiss} data-testid="refusal">
+        {failure.message}
+      </Alert>
+    );
+  }
+  return null;
+}
+
+/** A question that is answered before a line is taken. */
+export function AskedOnce({ file }: { file: OrderFile }) {
+  return (
+    <Dialog
+      open={file.asked !== null}
+      onClose={file.dismiss}
+      aria-labelledby="asked-title"
+      data-testid="asked"
+    >
+      <DialogTitle id="asked-title">Before this is recorded</DialogTitle>
+      <DialogContent>{file.failure?.message}</DialogContent>
+      <DialogActions>
+        <Button color="inherit" onClick={file.dismiss} autoFocus>
+          No, leave it
+        </Button>
+        <Button variant="outlined" onClick={file.confirm} loading={file.isWriting}>
+          Yes, record it
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

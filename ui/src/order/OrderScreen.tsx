@@ -1,0 +1,173 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import CircularProgress from '@mui/material/CircularProgress';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Refused } from '../api/client';
+import type { Order, PartId } from '../api/types';
+import { STANCES } from '../floor/view';
+import { Nowhere } from '../shell/Nowhere';
+import { TopBar } from '../shell/TopBar';
+import { figures } from '../theme/theme';
+import { useKeys } from '../workspace/useKeys';
+import { CarPlan } from './CarPlan';
+import { AskedOnce, OrderBanner } from './OrderBanner';
+import { OrderFarView } from './OrderFarView';
+import { OrderSpine } from './OrderSpine';
+import { OrderTally } from './OrderTally';
+import { PARTS } from './parts';
+import { CaptureSheet } from './sheets/CaptureSheet';
+import { CarSheet } from './sheets/CarSheet';
+import { ConditionsSheet } from './sheets/ConditionsSheet';
+import { KitSheet } from './sheets/KitSheet';
+import { OwedSheet } from './sheets/OwedSheet';
+import { PhotosSheet } from './sheets/PhotosSheet';
+import { ScanSheet } from './sheets/ScanSheet';
+import { SensorsSheet } from './sheets/SensorsSheet';
+import { WorkSheet } from './sheets/WorkSheet';
+import { useOrder, type OrderFile } from './useOrder';
+
+/** Intake and preparation of one repair order. */
+export function OrderScreen() {
+  const { order = '' } = useParams();
+  const file = useOrder(order);
+  if (file.query.data) {
+    return <Open key={order} order={file.query.data} file={file} />;
+  }
+  if (file.query.error instanceof Refused && file.query.error.problem.status === 404) {
+    return <Nowhere />;
+  }
+  return (
+    <Box sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}>
+      {file.query.isError ? (
+        <Box role="alert">
+          <p>{file.query.error.message}</p>
+          <Button variant="contained" onClick={() => void file.query.refetch()}>
+            Try again
+          </Button>
+        </Box>
+      ) : (
+        <CircularProgress aria-label="Opening the repair order" />
+      )}
+      <Button component={Link} to="/" color="inherit">
+        Back to Today
+      </Button>
+    </Box>
+  );
+}
+
+/** Looking from above with the front up: as one stands behind the car. */
+const FROM_BEHIND = STANCES.findIndex((stance) => stance.id === 'behind');
+
+function Open({ order, file }: { order: Order; file: OrderFile }) {
+  const [shown, setShown] = useState<PartId | null>(null);
+  const [sensor, setSensor] = useState<string | null>(null);
+  const [stance, setStance] = useState(FROM_BEHIND);
+  const [far, setFar] = useState(false);
+  const part = shown ?? order.waits.part;
+
+  useEffect(() => {
+    document.title = `${order.number} ${order.vehicle} · Lumbro`;
+  }, [order.number, order.vehicle]);
+
+  const keys = useMemo(
+    () => ({
+      f: () => setFar((open) => !open),
+      v: () => setStance((now) => (now + 1) % STANCES.length),
+      p: () => setShown(null),
+    }),
+    [],
+  );
+  useKeys(keys);
+
+  const show = (next: PartId) => setShown(next === order.waits.part ? null : next);
+  return (
+    <Box sx={{ height: '100vh', minHeight: 640, display: 'flex', flexDirection: 'column' }}>
+      <TopBar>
+        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+          <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
+            RO {order.number}
+          </Box>
+          <Box
+            component="span"
+            title={order.vehicle}
+            sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', flex: 1 }}
+          >
+            {order.vehicle}
+            {order.plate !== '' && ` · ${order.plate}`}
+          </Box>
+          <Button color="inherit" onClick={() => setFar(true)}>
+            Far view
+          </Button>
+        </Box>
+      </TopBar>
+      <OrderBanner file={file} />
+      <Box
+        sx={{
+          display: 'grid',
+          flex: 1,
+          gridTemplateColumns: { xs: '138px minmax(0, 1fr)', lg: '176px minmax(0, 1fr) 452px' },
+          gridTemplateRows: { xs: '34vh minmax(0, 1fr)', lg: 'minmax(0, 1fr)' },
+          minHeight: 0,
+          overflow: 'hidden',
+        }}
+      >
+        <Box sx={{ gridRow: { xs: '1 / 3', lg: 'auto' }, minHeight: 0 }}>
+          <OrderSpine order={order} shown={part} onShow={show} />
+        </Box>
+        <Box sx={{ position: 'relative', minHeight: 0 }}>
+          <CarPlan
+            order={order}
+            stance={STANCES[stance] ?? STANCES[0]!}
+            chosen={sensor}
+            onChoose={(id) => {
+              setSensor(id);
+              show('owed');
+            }}
+          />
+          <Button
+            onClick={() => setStance((now) => (now + 1) % STANCES.length)}
+            sx={{
+              position: 'absolute',
+              right: 8,
+              bottom: 8,
+              color: '#f3efe4',
+              borderColor: '#8b98a3',
+            }}
+            variant="outlined"
+          >
+            Turn the plan
+          </Button>
+        </Box>
+        <Box
+          component="main"
+          aria-label={PARTS[part]}
+          sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
+        >
+          {part !== order.waits.part && (
+            <Button variant="outlined" onClick={() => setShown(null)} fullWidth sx={{ mb: 2 }}>
+              Back to what it waits for
+            </Button>
+          )}
+          {part === 'work' && <WorkSheet order={order} file={file} />}
+          {part === 'owed' && (
+            <OwedSheet order={order} file={file} chosen={sensor} onChoose={setSensor} />
+          )}
+          {part === 'capture' && <CaptureSheet order={order} file={file} />}
+          {part === 'scan' && <ScanSheet order={order} file={file} />}
+          {part === 'conditions' && <ConditionsSheet order={order} file={file} />}
+          {part === 'kit' && <KitSheet order={order} />}
+          {part === 'car' && <CarSheet order={order} file={file} />}
+          {part === 'photos' && <PhotosSheet order={order} file={file} />}
+          {part === 'sensors' && <SensorsSheet order={order} />}
+        </Box>
+      </Box>
+      <OrderTally
+        order={order}
+        saved={file.waiting ? 'one line not saved' : file.isWriting ? 'saving' : 'all saved'}
+      />
+      <OrderFarView order={order} open={far} onClose={() => setFar(false)} />
+      <AskedOnce file={file} />
+    </Box>
+  );
+}

@@ -1,0 +1,152 @@
+import Box from '@mui/material/Box';
+import ButtonBase from '@mui/material/ButtonBase';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { Order, PartId, Stage } from '../api/types';
+import { PlumbWeight } from '../shell/PlumbWeight';
+import { VerdictMark } from '../shell/VerdictMark';
+import { INTAKE, PARTS, PREPARE } from './parts';
+
+/** The plumb line of a whole order: intake, preparation, and then each sensor for itself. */
+export function OrderSpine({
+  order,
+  shown,
+  onShow,
+}: {
+  order: Order;
+  shown: PartId;
+  onShow: (part: PartId) => void;
+}) {
+  const weight = (id: PartId) => {
+    const part = order.parts.find((known) => known.id === id);
+    return (
+      <ButtonBase
+        key={id}
+        onClick={() => onShow(id)}
+        aria-current={id === shown ? 'step' : undefined}
+        sx={{ ...ROW, bgcolor: id === shown ? 'background.paper' : 'transparent' }}
+      >
+        <PlumbWeight state={part?.state ?? 'hollow'} size={22} />
+        <Words strong={order.waits.part === id} note={part?.note ?? ''}>
+          {PARTS[id]}
+        </Words>
+      </ButtonBase>
+    );
+  };
+  return (
+    <Box
+      component="nav"
+      aria-label="Parts of the order"
+      sx={{ position: 'relative', height: '100%', overflowY: 'auto', py: 0.5 }}
+    >
+      <Group>Intake</Group>
+      {INTAKE.map(weight)}
+      <Group>Prepare</Group>
+      {PREPARE.map(weight)}
+      <Group>Sensors</Group>
+      {order.tasks.map((task) => (
+        <SensorRow
+          key={task.task}
+          task={task}
+          shown={shown === 'sensors'}
+          onShow={() => onShow('sensors')}
+        />
+      ))}
+    </Box>
+  );
+}
+
+const ROW = {
+  width: '100%',
+  justifyContent: 'flex-start',
+  gap: 1,
+  px: { xs: 0.75, lg: 1.5 },
+  minHeight: 48,
+  py: 0.25,
+  textAlign: 'left',
+  color: 'inherit',
+} as const;
+
+function Group({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      sx={{
+        px: { xs: 0.75, lg: 1.5 },
+        pt: 1,
+        fontSize: '0.8rem',
+        color: 'text.secondary',
+        fontWeight: 700,
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+function Words({ strong, note, children }: { strong: boolean; note: string; children: ReactNode }) {
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Box
+        sx={{
+          fontWeight: strong ? 800 : 600,
+          fontSize: strong ? '1.08rem' : '0.98rem',
+          lineHeight: 1.15,
+        }}
+      >
+        {children}
+      </Box>
+      <Box sx={{ fontSize: '0.8rem', color: 'text.secondary', lineHeight: 1.1 }}>{note}</Box>
+    </Box>
+  );
+}
+
+function far(task: Order['tasks'][number]): Stage['state'] {
+  return task.sealed
+    ? 'full'
+    : task.owed === 'not-owed'
+      ? 'struck'
+      : task.stages.some((stage) => stage.id === 'line' && stage.state !== 'hollow')
+        ? 'half'
+        : 'hollow';
+}
+
+function SensorRow({
+  task,
+  onShow,
+  shown,
+}: {
+  task: Order['tasks'][number];
+  onShow: () => void;
+  shown: boolean;
+}) {
+  const note = task.sealed
+    ? 'sealed'
+    : task.owed === 'not-owed'
+      ? 'not owed'
+      : task.owed === 'unknown'
+        ? 'unknown'
+        : (task.stage ?? 'owed');
+  const inside = (
+    <>
+      <PlumbWeight state={far(task)} size={22} />
+      <Box sx={{ minWidth: 0 }}>
+        <Words strong={false} note={note}>
+          {task.name}
+        </Words>
+        {task.verdict && <VerdictMark verdict={task.verdict} size={12} />}
+      </Box>
+    </>
+  );
+  return task.workspace && task.owed !== 'not-owed' ? (
+    <ButtonBase component={Link} to={`/tasks/${task.task}`} sx={ROW}>
+      {inside}
+    </ButtonBase>
+  ) : (
+    <ButtonBase
+      onClick={onShow}
+      sx={{ ...ROW, bgcolor: shown ? 'background.paper' : 'transparent' }}
+    >
+      {inside}
+    </ButtonBase>
+  );
+}

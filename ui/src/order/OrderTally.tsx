@@ -1,0 +1,75 @@
+import Box from '@mui/material/Box';
+import type { ReactNode } from 'react';
+import type { Order } from '../api/types';
+
+/** What the order waits for, what is owed, what must not be missed, and whether all is saved. */
+export function OrderTally({ order, saved }: { order: Order; saved: string }) {
+  const owed = order.sensors.filter((sensor) => sensor.owed.state === 'owed');
+  const unknown = order.sensors.filter((sensor) => sensor.owed.state === 'unknown');
+  return (
+    <Box
+      component="section"
+      aria-label="Tally"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr 1.4fr', lg: '176px 1fr 1fr 452px' },
+        flexShrink: 0,
+        minHeight: 84,
+        bgcolor: 'background.paper',
+        borderTop: 1,
+        borderColor: 'divider',
+      }}
+    >
+      <Cell title="Record">
+        <Box aria-live="polite" sx={{ color: 'text.secondary' }}>
+          {saved}
+        </Box>
+      </Cell>
+      <Cell title="Owed a calibration">
+        <Box sx={{ fontWeight: 700, fontSize: '1.15rem' }}>
+          {owed.length} of {order.sensors.length}
+          {unknown.length > 0 && `, ${unknown.length} unknown`}
+        </Box>
+      </Cell>
+      <Cell title="Before refit" wide>
+        {order.alarms.length === 0 ? (
+          <Box sx={{ color: 'text.secondary' }}>nothing due</Box>
+        ) : (
+          <Box role="status" sx={{ color: 'verdict.out', fontWeight: 700, fontSize: '1.15rem' }}>
+            {order.alarms.length} to capture
+          </Box>
+        )}
+      </Cell>
+      <Cell title="Waits for">
+        <Box sx={{ fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.2 }} data-testid="waits">
+          {order.waits.words}
+        </Box>
+      </Cell>
+    </Box>
+  );
+}
+
+function Cell({
+  title,
+  children,
+  wide = false,
+}: {
+  title: string;
+  children: ReactNode;
+  wide?: boolean;
+}) {
+  return (
+    <Box
+      sx={{
+        p: 1.5,
+        borderLeft: 1,
+        borderColor: 'divider',
+        minWidth: 0,
+        display: { xs: wide ? 'none' : 'block', lg: 'block' },
+      }}
+    >
+      <Box sx={{ fontSize: '0.85rem', fontWeight: 700, color: 'text.secondary' }}>{title}</Box>
+      {children}
+    </Box>
+  );
+}

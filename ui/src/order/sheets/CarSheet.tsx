@@ -1,0 +1,191 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Order } from '../../api/types';
+import { clock, expectedReading, length } from '../../format/length';
+import { useLengthDisplay } from '../../format/useLengthDisplay';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import type { OrderFile } from '../useOrder';
+
+type Figure = Order['geometry'][number];
+
+/** Which car it is, and its figures: from the sheet, or measured on this car, each with its uncertainty. */
+export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
+  const [display] = useLengthDisplay();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const figure = order.geometry.find((known) => known.figure === chosen);
+  return (
+    <>
+      {figure ? (
+        <Measure key={figure.figure} figure={figure} file={file} onDone={() => setChosen(null)} />
+      ) : (
+        <Sheet
+          title={`${order.car.make} ${order.car.model}`}
+          note="Tap a figure to enter it as measured on this car."
+        >
+          <Details key={order.version} order={order} file={file} />
+        </Sheet>
+      )}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Figures">
+        {order.geometry.map((known) => (
+          <Box component="li" key={known.figure} sx={{ borderBottom: 1, borderColor: 'divider' }}>
+            <ButtonBase
+              onClick={() => setChosen(known.figure)}
+              sx={{
+                width: '100%',
+                minHeight: 48,
+                px: 1,
+                py: 0.5,
+                gap: 1,
+                justifyContent: 'space-between',
+                textAlign: 'left',
+              }}
+            >
+              <span>{known.label}</span>
+              <Box component="span" sx={{ textAlign: 'right', flexShrink: 0 }}>
+                <b>
+                  {known.sided
+                    ? expectedReading(known.value, true, display)
+                    : `${known.value < 0 ? '−' : ''}${length(known.value, display)}`}
+                </b>
+                <Box
+                  component="span"
+                  sx={{ display: 'block', fontSize: '0.8rem', color: 'text.secondary' }}
+                >
+                  {known.s !== null && `±${length(known.s, display, display === 'mm' ? 1 : 0)} · `}
+                  {known.typed === null
+                    ? 'sheet'
+                    : `measured “${known.typed}”, ${known.word ?? known.person}`}
+                </Box>
+              </Box>
+            </ButtonBase>
+          </Box>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function Details({ order, file }: { order: Order; file: OrderFile }) {
+  const known = { plate: order.plate, vin: order.vin ?? '', note: order.note ?? '' };
+  const [typed, setTyped] = useState(known);
+  const field = (name: keyof typeof known, label: string, longest: number) => (
+    <Box
+      component="form"
+      sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        file.note({ kind: 'detail', payload: { field: name, value: typed[name].trim() } });
+      }}
+    >
+      <TextField
+        id={`detail-${name}`}
+        label={label}
+        fullWidth
+        multiline={name === 'note'}
+        value={typed[name]}
+        onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+        slotProps={{ htmlInput: { maxLength: longest, autoComplete: 'off' } }}
+      />
+      <Button
+        type="submit"
+        variant="outlined"
+        disabled={file.isWriting || typed[name].trim() === '' || typed[name] === known[name]}
+      >
+        Keep
+      </Button>
+    </Box>
+  );
+  return (
+    <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
+      {field('plate', 'Plate', 20)}
+      {field('vin', 'Vehicle identification number', 40)}
+      {field('note', 'Note', 2000)}
+      <Typography variant="body2" color="text.secondary">
+        Opened {new Date(order.openedAt).toLocaleDateString('en-GB')}, {clock(order.openedAt)}
+      </Typography>
+    </Box>
+  );
+}
+
+function Measure({
+  figure,
+  file,
+  onDone,
+}: {
+  figure: Figure;
+  file: OrderFile;
+  onDone: () => void;
+}) {
+  const [typed, setTyped] = useState('');
+  const [s, setS] = useState('2');
+  const [word, setWord] = useState('');
+  const wrong =
+    file.failed?.kind === 'figure' && file.asked === null ? file.failure?.message : undefined;
+  return (
+    <Sheet
+      title={figure.label}
+      note={`The sheet says ${figure.sided ? expectedReading(figure.value, true, 'mm') : length(figure.value, 'mm')}. What does this car measure?`}
+      testId="measure"
+    >
+      <Box
+        component="form"
+        sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          file.note(
+            {
+              kind: 'figure',
+              payload: {
+                figure: figure.figure,
+                typed: typed.trim(),
+                s: Number(s.replace(',', '.')),
+                ...(word.trim() === '' ? {} : { word: word.trim() }),
+              },
+            },
+            onDone,
+          );
+        }}
+      >
+        <TextField
+          id="figure"
+          label={figure.sided ? 'Measured, with its side: 460 mm left' : 'Measured: any unit'}
+          autoFocus
+          required
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          error={wrong !== undefined}
+          helperText={wrong}
+          slotProps={{ htmlInput: { maxLength: 60, autoComplete: 'off' } }}
+        />
+        <TextField
+          id="figure-s"
+          label="Standard uncertainty, mm"
+          required
+          value={s}
+          onChange={(event) => setS(event.target.value)}
+          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
+          helperText="About half of what you would be surprised to be off by."
+        />
+        <TextField
+          id="figure-word"
+          label="Who measured, if it was not you"
+          value={word}
+          onChange={(event) => setWord(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+        />
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" variant="contained" disabled={file.isWriting}>
+            Record it
+          </Button>
+          <Button color="inherit" onClick={onDone}>
+            Back
+          </Button>
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,254 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { Condition, Order } from '../../api/types';
+import { clock } from '../../format/length';
+import { Key } from '../../workspace/sheets/QuestionsSheet';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import { useKeys } from '../../workspace/useKeys';
+import type { OrderFile } from '../useOrder';
+
+type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
+
+const WORDS: Record<Answer, string> = {
+  yes: 'Yes',
+  no: 'No',
+  'not-checked': 'Not checked',
+  'on-word': 'On word',
+};
+const KEYS: Record<Answer, string> = { yes: 'Y', no: 'N', 'not-checked': 'C', 'on-word': 'W' };
+
+const key = (condition: Condition) => `${condition.item} ${condition.sensor ?? ''}`;
+
+/** The preconditions, one after the other, with the values they have and what an unmet one does to the result. */
+export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile }) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const present =
+    order.conditions.find((condition) => key(condition) === chosen) ??
+    order.conditions.find((condition) => condition.answer === null);
+  return (
+    <>
+      {present ? (
+        <ConditionForm
+          key={key(present)}
+          condition={present}
+          file={file}
+          onDone={() => setChosen(null)}
+        />
+      ) : (
+        <Sheet
+          title={order.conditions.length === 0 ? 'No sensor is owed a calibration' : 'All answered'}
+          note={
+            order.conditions.length === 0
+              ? 'Then nothing needs to be prepared.'
+              : 'Tap a line to answer it again.'
+          }
+        />
+      )}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Preconditions">
+        {order.conditions.map((condition) => (
+          <Box component="li" key={key(condition)} sx={{ borderBottom: 1, borderColor: 'divider' }}>
+            <ButtonBase
+              onClick={() => setChosen(key(condition))}
+              sx={{
+                width: '100%',
+                minHeight: 48,
+                py: 0.75,
+                px: 1,
+                gap: 1,
+                justifyContent: 'space-between',
+                textAlign: 'left',
+                fontWeight: present === condition ? 700 : 400,
+              }}
+            >
+              <span>
+                {condition.sensorName && (
+                  <Box
+                    component="span"
+                    sx={{ display: 'block', fontSize: '0.85rem', color: 'text.secondary' }}
+                  >
+                    {condition.sensorName}
+                  </Box>
+                )}
+                {condition.question}
+                {[...condition.findings, ...(condition.effect ? [condition.effect] : [])].map(
+                  (text) => (
+                    <Box
+                      component="span"
+                      key={text}
+                      sx={{ display: 'block', fontSize: '0.9rem', color: 'verdict.out' }}
+                    >
+                      {text}
+                    </Box>
+                  ),
+                )}
+              </span>
+              <Said condition={condition} />
+            </ButtonBase>
+          </Box>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function Said({ condition }: { condition: Condition }) {
+  if (condition.answer === null) {
+    return <span>—</span>;
+  }
+  const values = condition.values.filter((value) => value.typed !== null);
+  return (
+    <Box
+      component="span"
+      sx={{
+        textAlign: 'right',
+        flexShrink: 0,
+        maxWidth: 170,
+        fontWeight: 700,
+        color: condition.met ? 'verdict.holds' : 'verdict.out',
+      }}
+    >
+      {WORDS[condition.answer]}
+      <Box
+        component="span"
+        sx={{
+          display: 'block',
+          fontWeight: 400,
+          fontSize: '0.8rem',
+          color: 'text.secondary',
+          overflowWrap: 'anywhere',
+        }}
+      >
+        {values.length > 0 &&
+          `${values.map((value) => value.typed).join(' / ')} ${values[0]?.unit}, `}
+        {condition.word ?? condition.person}
+        {condition.at && `, ${clock(condition.at)}`}
+      </Box>
+    </Box>
+  );
+}
+
+function ConditionForm({
+  condition,
+  file,
+  onDone,
+}: {
+  condition: Condition;
+  file: OrderFile;
+  onDone: () => void;
+}) {
+  const [values, setValues] = useState<Record<string, string>>(() =>
+    Object.fromEntries(condition.values.map((value) => [value.id, value.typed ?? ''])),
+  );
+  const [asking, setAsking] = useState(false);
+  const [word, setWord] = useState('');
+  const record = (answer: Answer) => {
+    const typed = Object.fromEntries(
+      Object.entries(values).filter(([, value]) => value.trim() !== ''),
+    );
+    file.note(
+      {
+        kind: 'condition',
+        payload: {
+          item: condition.item,
+          answer,
+          ...(condition.sensor === null ? {} : { sensor: condition.sensor }),
+          ...(answer === 'on-word' ? { word: word.trim() } : {}),
+          ...(Object.keys(typed).length === 0 ? {} : { values: typed }),
+        },
+      },
+      onDone,
+    );
+  };
+  const keys = useMemo(
+    () =>
+      asking
+        ? {}
+        : {
+            y: () => record('yes'),
+            n: () => record('no'),
+            c: () => record('not-checked'),
+            w: () => setAsking(true),
+          },
+    [asking, values, file, condition], // eslint-disable-line react-hooks/exhaustive-deps
+  );
+  useKeys(keys);
+  return (
+    <Sheet
+      title={condition.question}
+      note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? 'Unmet, it bars the run. ' : 'Unmet, it is a warning. '}${condition.why}`}
+      testId="condition"
+    >
+      {condition.values.length > 0 && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
+          {condition.values.map((value) => (
+            <TextField
+              key={value.id}
+              id={`value-${value.id}`}
+              label={`${value.label}, ${value.unit}`}
+              value={values[value.id] ?? ''}
+              onChange={(event) => setValues({ ...values, [value.id]: event.target.value })}
+              helperText={value.wanted ?? ' '}
+              slotProps={{
+                htmlInput: { inputMode: 'decimal', maxLength: 20, autoComplete: 'off' },
+              }}
+            />
+          ))}
+        </Box>
+      )}
+      {asking ? (
+        <Box
+          component="form"
+          sx={{ display: 'grid', gap: 1, mt: 1.5 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            record('on-word');
+          }}
+        >
+          <TextField
+            id="word"
+            label="On whose word"
+            autoFocus
+            required
+            value={word}
+            onChange={(event) => setWord(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 80 } }}
+          />
+          <Typography variant="body2" color="text.secondary">
+            It counts as met and stays marked as hearsay in the record.
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button type="submit" variant="contained">
+              Record it
+            </Button>
+            <Button color="inherit" onClick={() => setAsking(false)}>
+              Back
+            </Button>
+          </Box>
+        </Box>
+      ) : (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
+          {(Object.keys(WORDS) as Answer[]).map((answer) => (
+            <Button
+              key={answer}
+              variant={answer === 'yes' ? 'contained' : 'outlined'}
+              disabled={file.isWriting}
+              sx={{ px: 1, whiteSpace: 'nowrap' }}
+              onClick={() => (answer === 'on-word' ? setAsking(true) : record(answer))}
+            >
+              {WORDS[answer]} <Key of={KEYS[answer]} />
+            </Button>
+          ))}
+        </Box>
+      )}
+      {condition.source !== '' && (
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+          {condition.source}
+        </Typography>
+      )}
+    </Sheet>
+  );
+}

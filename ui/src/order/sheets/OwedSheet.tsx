@@ -1,0 +1,222 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Order, OrderSensor, Reason } from '../../api/types';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import { OwedMark } from '../OwedMark';
+import type { OrderFile } from '../useOrder';
+
+/** Sensor by sensor: owed, not owed or unknown, with each reason, its source, and the question to ask. */
+export function OwedSheet({
+  order,
+  file,
+  chosen,
+  onChoose,
+}: {
+  order: Order;
+  file: OrderFile;
+  chosen: string | null;
+  onChoose: (sensor: string) => void;
+}) {
+  const wanted = chosen ?? order.waits.sensor;
+  const sensor =
+    order.sensors.find((known) => known.id === wanted) ??
+    order.sensors.find((known) => known.owed.state === 'unknown') ??
+    order.sensors[0];
+  if (sensor === undefined) {
+    return <Sheet title="No sensors" note="The vehicle’s sheet names no radar sensor." />;
+  }
+  const open = sensor.owed.reasons.find((reason) => reason.state === 'unknown');
+  return (
+    <>
+      <ToggleButtonGroup
+        exclusive
+        fullWidth
+        orientation="vertical"
+        value={sensor.id}
+        onChange={(_, id: string | null) => id !== null && onChoose(id)}
+        aria-label="Sensor"
+        sx={{ mb: 2, bgcolor: 'background.paper' }}
+      >
+        {order.sensors.map((known) => (
+          <ToggleButton
+            key={known.id}
+            value={known.id}
+            sx={{
+              justifyContent: 'space-between',
+              fontSize: '1rem',
+              color: 'text.primary',
+              px: 1.5,
+            }}
+          >
+            <span>{known.name}</span>
+            <OwedMark state={known.owed.state} />
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      {open && sensor.owed.state === 'unknown' && (
+        <Question key={open.code + sensor.id} sensor={sensor} reason={open} file={file} />
+      )}
+      <Box
+        data-testid="owed"
+        component="section"
+        aria-label={sensor.name}
+        sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', p: 2 }}
+      >
+        <Typography variant="h2" component="h1">
+          {sensor.name}
+        </Typography>
+        <Typography color="text.secondary">{sensor.sideInWords}</Typography>
+        <Box sx={{ my: 1 }}>
+          <OwedMark state={sensor.owed.state} size={22} />
+        </Box>
+        {sensor.owed.route && (
+          <Typography>
+            Route: <b>{sensor.owed.route}</b>. {sensor.owed.proves}
+          </Typography>
+        )}
+        {sensor.owed.reasons.length === 0 && (
+          <Typography>No operation on this car concerns it.</Typography>
+        )}
+        {sensor.owed.reasons.map((reason) => (
+          <Box
+            key={reason.code + reason.source}
+            sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }}
+          >
+            <Box
+              sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', flexWrap: 'wrap' }}
+            >
+              <b>{reason.operation}</b>
+              <OwedMark state={reason.state} size={14} />
+            </Box>
+            <Typography>
+              {reason.reason}
+              {reason.route && ` Route: ${reason.route}.`}
+            </Typography>
+            {reason.answer && (
+              <Typography variant="body2">
+                {reason.question} Answered “{ANSWERS[reason.answer.answer]}” by{' '}
+                {reason.answer.person}
+                {reason.answer.word && `, on the word of ${reason.answer.word}`}.
+              </Typography>
+            )}
+            <Typography variant="body2" color="text.secondary">
+              {reason.source}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      {open && sensor.owed.state !== 'unknown' && (
+        <Box sx={{ mt: 2 }}>
+          <Question key={open.code + sensor.id} sensor={sensor} reason={open} file={file} />
+        </Box>
+      )}
+      <Typography sx={{ mt: 2 }} variant="body2" color="text.secondary">
+        {sensor.card
+          ? `Procedure card: ${sensor.card.title}. ${sensor.card.source}, edition ${sensor.card.edition}${sensor.card.checked ? '' : ', not checked by a second person yet'}.`
+          : 'The shop has no procedure card for this sensor.'}{' '}
+        The vehicle maker’s current service information decides.
+      </Typography>
+    </>
+  );
+}
+
+const ANSWERS = { yes: 'yes', no: 'no', owed: 'owed', 'not-owed': 'not owed' };
+
+function Question({
+  sensor,
+  reason,
+  file,
+}: {
+  sensor: OrderSensor;
+  reason: Reason;
+  file: OrderFile;
+}) {
+  const [word, setWord] = useState('');
+  const [source, setSource] = useState('');
+  const [route, setRoute] = useState('static');
+  const say = (answer: 'yes' | 'no' | 'owed' | 'not-owed') =>
+    file.note({
+      kind: 'owed-answer',
+      payload: {
+        sensor: sensor.id,
+        operation: reason.code,
+        answer,
+        ...(word.trim() === '' ? {} : { word: word.trim() }),
+        ...(source.trim() === '' ? {} : { source: source.trim() }),
+        ...(answer === 'owed' ? { route } : {}),
+      },
+    });
+  return (
+    <Sheet
+      title={reason.question ?? 'What does the maker say?'}
+      note={`${sensor.name}. ${reason.operation}: ${reason.reason}`}
+      testId="owed-question"
+    >
+      <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
+        <TextField
+          id="owed-word"
+          label="On whose word, if nobody here saw it"
+          value={word}
+          onChange={(event) => setWord(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+        />
+        {reason.canAnswer ? (
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+            <Button variant="contained" disabled={file.isWriting} onClick={() => say('yes')}>
+              Yes
+            </Button>
+            <Button variant="outlined" disabled={file.isWriting} onClick={() => say('no')}>
+              No
+            </Button>
+          </Box>
+        ) : (
+          <>
+            <TextField
+              id="owed-source"
+              label="Where the maker’s information says so"
+              required
+              value={source}
+              onChange={(event) => setSource(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 300 } }}
+            />
+            <TextField
+              select
+              id="owed-route"
+              label="Route, where it is owed"
+              value={route}
+              onChange={(event) => setRoute(event.target.value)}
+            >
+              {['static', 'dynamic', 'static then dynamic', 'static or dynamic'].map((known) => (
+                <MenuItem key={known} value={known} sx={{ minHeight: 48 }}>
+                  {known}
+                </MenuItem>
+              ))}
+            </TextField>
+            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+              <Button
+                variant="contained"
+                disabled={file.isWriting || source.trim() === ''}
+                onClick={() => say('owed')}
+              >
+                Owed
+              </Button>
+              <Button
+                variant="outlined"
+                disabled={file.isWriting || source.trim() === ''}
+                onClick={() => say('not-owed')}
+              >
+                Not owed
+              </Button>
+            </Box>
+          </>
+        )}
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,48 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import type { Order } from '../../api/types';
+import { VerdictMark } from '../../shell/VerdictMark';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import { OwedMark } from '../OwedMark';
+
+/** Each sensor and where its own work goes on. */
+export function SensorsSheet({ order }: { order: Order }) {
+  return (
+    <>
+      <Sheet
+        title="Set up the sensors"
+        note={
+          order.waits.part === 'sensors'
+            ? 'Intake and preparation are done.'
+            : `Before that: ${order.waits.words}.`
+        }
+      />
+      {order.tasks.map((task) => (
+        <Box key={task.task} sx={{ borderBottom: 1, borderColor: 'divider', py: 1.5 }}>
+          <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+            <b>{task.name}</b>
+            <OwedMark state={task.owed} size={15} />
+          </Box>
+          {task.hindrance && task.owed !== 'not-owed' && (
+            <Typography variant="body2" sx={{ my: 0.5 }}>
+              {task.hindrance}
+            </Typography>
+          )}
+          {task.verdict && <VerdictMark verdict={task.verdict} size={15} />}
+          {task.workspace && (
+            <Button
+              component={Link}
+              to={task.sealed ? `/tasks/${task.task}/record` : `/tasks/${task.task}`}
+              variant={task.owed === 'owed' && !task.sealed ? 'contained' : 'outlined'}
+              sx={{ mt: 1 }}
+            >
+              {task.sealed ? 'Open its record' : 'Set it up'}
+            </Button>
+          )}
+        </Box>
+      ))}
+    </>
+  );
+}

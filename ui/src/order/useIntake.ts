@@ -1,0 +1,11 @@
+import { useQuery } from '@tanstack/react-query';
+import { answer, client } from '../api/client';
+
+/** What an intake chooses from. */
+export function useIntake() {
+  return useQuery({
+    queryKey: ['intake'],
+    queryFn: () => answer(client.GET('/api/intake')),
+    staleTime: 60_000,
+  });
+}
