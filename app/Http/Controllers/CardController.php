@@ -65,6 +65,7 @@ final class CardController
         $user = Answer::user($request);
         $this->leadOnly($user);
         $body = Body::of($request, ['document'], ['follows']);
+        CardDocument::read($body->node('document'));
         $row = DB::transaction(function () use ($request, $user, $body): ProcedureCard {
             $known = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->first();
             if ($known !== null) {
