@@ -22,6 +22,7 @@ final class OrderPage
             'openedAt' => Moment::read($file->row->created_at),
             'simulated' => array_filter($file->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [],
             'tasks' => TaskLines::of($file),
+            'offers' => CardOffers::of($file),
             ...OrderStateDocument::write($file->state()),
         ];
     }

@@ -99,4 +99,16 @@ abstract class BrowserCase extends TestCase
         }
         self::fail("Tab never comes to “{$words}”.");
     }
+
+    /** Waits until a condition in the page's own words holds. */
+    protected function until(string $condition): void
+    {
+        for ($i = 0; $i < 160; $i++) {
+            if ($this->browser->driver->executeScript("return $condition") === true) {
+                return;
+            }
+            usleep(50_000);
+        }
+        self::fail("It never came to: $condition");
+    }
 }

@@ -121,14 +121,4 @@ final class KeyboardTest extends BrowserCase
         $this->until('document.querySelector("[data-testid=read] h1")?.textContent !== ' . json_encode($title));
     }
 
-    private function until(string $condition): void
-    {
-        for ($i = 0; $i < 100; $i++) {
-            if ($this->browser->driver->executeScript("return $condition") === true) {
-                return;
-            }
-            usleep(50_000);
-        }
-        self::fail("It never came to: $condition");
-    }
 }

@@ -97,7 +97,7 @@ final class IntakeTest extends FeatureCase
         $this->note($order['id'], 'capture', ['sensor' => 'rear-left', 'item' => 'photo', 'reason' => 'The cover is back on.'], $on['version'])->assertOk();
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    /** @return iterable<string, array{string, array<array-key, mixed>, string}> */
     public static function badNotes(): iterable
     {
         yield 'an unknown kind' => ['mood', ['good' => true], '/kind'];

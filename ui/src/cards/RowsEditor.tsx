@@ -70,7 +70,7 @@ export function RowsEditor({
           <Button
             color="inherit"
             onClick={() => onChange(rows.filter((_, k) => k !== i))}
-            aria-label={`Take row ${i + 1} of ${spec.title} out`}
+            aria-label={`Take out row ${i + 1} of ${spec.title}`}
           >
             Take out
           </Button>

@@ -154,7 +154,9 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             <OwedSheet order={order} file={file} chosen={sensor} onChoose={setSensor} />
           )}
           {part === 'capture' && <CaptureSheet order={order} file={file} />}
-          {part === 'scan' && <ScanSheet order={order} file={file} />}
+          {part === 'scan' && (
+            <ScanSheet order={order} file={file} onStay={() => setShown('scan')} />
+          )}
           {part === 'conditions' && <ConditionsSheet order={order} file={file} />}
           {part === 'kit' && <KitSheet order={order} />}
           {part === 'car' && <CarSheet order={order} file={file} />}

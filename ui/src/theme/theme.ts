@@ -61,7 +61,14 @@ export const theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: { root: { backgroundColor: 'var(--mui-palette-background-paper)' } },
     },
-    MuiAutocomplete: { styleOverrides: { option: { minHeight: '48px !important' } } },
+    MuiAutocomplete: {
+      styleOverrides: {
+        option: { minHeight: '48px !important' },
+        popupIndicator: { minWidth: 48, minHeight: 48 },
+        clearIndicator: { minWidth: 48, minHeight: 48 },
+      },
+    },
+    MuiCheckbox: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
     MuiDialog: { defaultProps: { transitionDuration: 0 } },
     MuiPopover: { defaultProps: { transitionDuration: 0 } },
     MuiTooltip: { defaultProps: { enterDelay: 400 } },

@@ -103,7 +103,7 @@ function CoverButtons({ cover, file }: { cover: Cover; file: OrderFile }) {
           variant="outlined"
           disabled={file.isWriting}
           onClick={() => say(true)}
-          aria-label={`${cover.words} is off`}
+          aria-label={`It is off: ${cover.words}`}
         >
           It is off
         </Button>
@@ -113,7 +113,7 @@ function CoverButtons({ cover, file }: { cover: Cover; file: OrderFile }) {
           variant="outlined"
           disabled={file.isWriting}
           onClick={() => say(false)}
-          aria-label={`${cover.words} is on`}
+          aria-label={`${cover.off === true ? 'It went back on' : 'It is on'}: ${cover.words}`}
         >
           {cover.off === true ? 'It went back on' : 'It is on'}
         </Button>

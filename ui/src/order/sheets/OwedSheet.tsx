@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
@@ -31,6 +32,7 @@ export function OwedSheet({
   if (sensor === undefined) {
     return <Sheet title="No sensors" note="The vehicle’s sheet names no radar sensor." />;
   }
+  const offer = order.offers.find((known) => known.sensor === sensor.id);
   const open = sensor.owed.reasons.find((reason) => reason.state === 'unknown');
   return (
     <>
@@ -115,6 +117,26 @@ export function OwedSheet({
         <Box sx={{ mt: 2 }}>
           <Question key={open.code + sensor.id} sensor={sensor} reason={open} file={file} />
         </Box>
+      )}
+      {offer && (
+        <Alert
+          severity="info"
+          sx={{ mt: 2 }}
+          action={
+            <Button
+              color="inherit"
+              disabled={file.isWriting}
+              onClick={() =>
+                file.note({ kind: 'card', payload: { sensor: sensor.id, card: offer.card } })
+              }
+            >
+              Use it
+            </Button>
+          }
+        >
+          A checked card is there that this order does not use: {offer.title}, edition{' '}
+          {offer.edition}, version {offer.version}.
+        </Alert>
       )}
       <Typography sx={{ mt: 2 }} variant="body2" color="text.secondary">
         {sensor.card

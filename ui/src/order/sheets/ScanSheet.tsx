@@ -20,7 +20,20 @@ const SORTS: [SortedCode['sort'], string][] = [
 ];
 
 /** The pre-scan: read by the connected tool or taken from its file, and sorted by the shop's rules. */
-export function ScanSheet({ order, file }: { order: Order; file: OrderFile }) {
+export function ScanSheet({
+  order,
+  file,
+  onStay,
+}: {
+  order: Order;
+  file: OrderFile;
+  /** What was read is looked at before the work goes on. */
+  onStay: () => void;
+}) {
+  const took = (state: Order) => {
+    onStay();
+    file.took(state);
+  };
   const input = useRef<HTMLInputElement>(null);
   const tool = useMutation({
     mutationFn: () =>
@@ -30,7 +43,7 @@ export function ScanSheet({ order, file }: { order: Order; file: OrderFile }) {
           body: { id: uuid7(), version: order.version, phase: 'pre' },
         }),
       ),
-    onSuccess: file.took,
+    onSuccess: took,
   });
   const upload = useMutation({
     mutationFn: (picked: File) =>
@@ -40,7 +53,7 @@ export function ScanSheet({ order, file }: { order: Order; file: OrderFile }) {
         phase: 'pre',
         name: picked.name,
       }),
-    onSuccess: file.took,
+    onSuccess: took,
   });
   const scan = order.scans.find((known) => known.phase === 'pre');
   const failure = tool.error ?? upload.error;

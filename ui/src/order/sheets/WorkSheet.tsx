@@ -75,7 +75,7 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
               color="inherit"
               disabled={file.isWriting}
               onClick={() => note(operation.code, operation.state === 'done' ? 'due' : 'done')}
-              aria-label={`${operation.words}: ${operation.state}. Change.`}
+              aria-label={`${operation.state === 'done' ? 'Done' : 'Still due'}: ${operation.words}. Change.`}
             >
               {operation.state === 'done' ? 'Done' : 'Still due'}
             </Button>

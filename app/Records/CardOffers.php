@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\Node;
+
+/** For each sensor of an order that is not sealed: the newest checked card for it, where it is not the one it has. */
+final class CardOffers
+{
+    /** @return list<array{sensor: string, card: string, title: string, edition: string, version: int}> */
+    public static function of(OrderFile $file): array
+    {
+        $sheet = $file->context->sheet;
+        $rows = DB::table('procedure_cards')
+            ->where('shop_id', $file->row->shop_id)
+            ->where('make', mb_strtolower($sheet->make))
+            ->where('model', mb_strtolower($sheet->model))
+            ->whereNotNull('checked_at')
+            ->orderByDesc('checked_at')
+            ->orderByDesc('version')
+            ->get(['id', 'document', 'version']);
+        $offers = [];
+        foreach ($file->tasks as $task) {
+            foreach ($task->hash === null ? $rows : [] as $row) {
+                $card = CardDocument::read(Node::parse($row->document));
+                if ($card->fit?->covers($sheet, $task->sensor) === true) {
+                    if ($row->id !== $task->card_id) {
+                        $offers[] = ['sensor' => $task->sensor, 'card' => $row->id, 'title' => $card->title, 'edition' => $card->edition, 'version' => (int) $row->version];
+                    }
+                    break;
+                }
+            }
+        }
+
+        return $offers;
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** From an estimate to a prepared order, as a person does it. */
+final class IntakeTest extends BrowserCase
+{
+    private const ESTIMATE = "order,vehicle,plate,vin,line,operation,state\n"
+        . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Rear bumper refinish,,done\n"
+        . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Tidy the wiring loom,,done\n";
+
+    public function testFromAnEstimateToPrepared(): void
+    {
+        $browser = $this->browser;
+        $this->signIn();
+        $browser->press('Take in estimates');
+        $this->upload('[data-testid=import-input]', 'estimate.csv', self::ESTIMATE);
+        $browser->waitForText('[data-testid=import]', 'Not understood, will be asked: “Tidy the wiring loom”');
+        $this->assertAccessible('an estimate, looked at');
+        $browser->press('Take in 1 order');
+        $browser->waitForText('[data-testid=import]', '1 order taken in');
+        $browser->press('Done');
+        $browser->type('#search', '3001');
+        $browser->waitForText('main', 'line of the estimate not understood');
+        $browser->button('Quillon Sable')->click();
+
+        $browser->waitForText('[data-testid=estimate-line]', 'Tidy the wiring loom');
+        $browser->press('It concerns no sensor');
+        $browser->waitForText('[data-testid=cover-question]', 'Is the rear bumper cover off or on?');
+        $this->assertAccessible('a cover in doubt');
+        $browser->press('It is off');
+        $this->captureAll();
+        $browser->press('Before refit');
+        $browser->waitForText('[aria-label="To capture"]', '180 µm is more than the 150 µm allowed here.');
+        $browser->press('It went back on');
+        $browser->press('Back to what it waits for');
+        $browser->waitForText('[data-testid=waits]', 'The pre-scan');
+        $browser->press('Scan with the tool');
+        $browser->waitForText('[data-testid=codes-expected-before]', 'C2A52');
+
+        // Wheels aligned after all: what is owed changes, and the screen says so.
+        $browser->press('Work done');
+        $browser->type('#operation', "wheel align\n");
+        $change = $browser->waitForText('[data-testid=change]', 'This changed what is owed');
+        self::assertStringContainsString('Front radar: not owed → unknown', $change);
+        self::assertStringContainsString('the line the car drives along', $change);
+        $browser->waitForText('[data-testid=waits]', 'Was the rear toe or thrust angle adjusted?');
+        $browser->press('Back to what it waits for');
+        $browser->type('#owed-word', 'Wen Harrow, alignment bay');
+        $browser->press('Yes');
+        $browser->waitForText('[aria-label=Tally]', '3 of 3');
+        $browser->press('Work done');
+        self::assertStringContainsString('Front radar: unknown → owed, static', $browser->text('[data-testid=change]'));
+        $browser->press('Back to what it waits for');
+
+        $this->answerConditions();
+        $browser->waitForText('[data-testid=waits]', 'The sensors are ready to be set up');
+        $this->assertAccessible('prepared');
+        self::assertSame(['127.0.0.1'], $browser->hosts());
+        $errors = array_filter($browser->consoleErrors(), static fn(string $line): bool => preg_match('/status of (401|422)/', $line) !== 1);
+        self::assertSame([], array_values($errors));
+        $browser->press('Set it up');
+        $browser->waitForText('[data-testid=question]', 'Front mark plumbed');
+    }
+
+    public function testACoverThatGoesBackTooEarlyIsHeldUpAndLeavesItsTrace(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2474', 'bram@copperlane.example');
+        $browser->waitForText('[data-testid=capture]', 'Lot code on the label');
+        self::assertStringContainsString('on your right as you stand ahead of the car', $browser->text('[data-testid=capture]'));
+        $browser->find('[data-testid=cover-line-front] button')->click();
+        $asked = $browser->waitForText('[data-testid=asked]', 'not captured');
+        self::assertStringContainsString('Left front radar: Lot code on the label', $asked);
+        $this->assertAccessible('a cover held up');
+        $browser->press('No, leave it');
+        $browser->waitForText('[data-testid=cover-front]', 'front bumper cover off');
+        $browser->find('[data-testid=cover-line-front] button')->click();
+        $browser->waitForText('[data-testid=asked]', 'not captured');
+        $browser->press('Yes, record it');
+        $browser->waitForText('[data-testid=cover-line-front]', 'It went back without: Left front radar: Lot code on the label');
+        $browser->waitForText('[aria-label="To capture"]', 'Still to be had: Only from the label');
+        $browser->waitForText('[data-testid=cover-front]', 'front bumper cover on');
+    }
+
+    public function testTheVinReaderAndAKnownCarFillTheOrder(): void
+    {
+        $browser = $this->browser;
+        $this->signIn();
+        $browser->press('New repair order');
+        // A reader types at once and ends with Enter: the order is not opened by it.
+        $browser->type('#vin', "*0CLSABL26R0002472*\n");
+        self::assertSame('plate', $browser->driver->executeScript('return document.activeElement.id'));
+        $browser->type('#find-car', '1902');
+        $browser->find('[role=option]')->click();
+        $this->until('document.getElementById("plate").value === "CL 1902 S"');
+        $browser->clear('#vin');
+        $browser->type('#vin', '0CLSABL27R0002464');
+        $browser->type('#operation', "rear bumper cover off\n");
+        $this->assertAccessible('a new order');
+        // What is filled in is there after a reload.
+        $browser->driver->navigate()->refresh();
+        $this->until('document.getElementById("vin")?.value === "0CLSABL27R0002464"');
+        $browser->press('Open the order');
+        $browser->waitForText('[role=alert]', 'The check digit of 0CLSABL27R0002464 is 7');
+        $browser->clear('#vin');
+        $browser->type('#vin', '0CLSABL27R0002463');
+        $browser->press('Open the order');
+        $browser->waitForText('[data-testid=waits]', 'Is the rear bumper cover off or on?');
+    }
+
+    /** Writes down whatever the screen asks for, until nothing is due. */
+    private function captureAll(): void
+    {
+        $browser = $this->browser;
+        $photo = $this->file('photo.png', self::png());
+        for ($i = 0; $i < 30; $i++) {
+            $this->settle();
+            $left = $browser->text('[aria-label=Tally]');
+            if (! str_contains($left, 'to capture')) {
+                return;
+            }
+            $what = $browser->text('[data-testid=capture] h1');
+            match (true) {
+                str_starts_with($what, 'No filler') => $browser->press('Yes'),
+                str_starts_with($what, 'Photo') => $browser->driver->findElement(WebDriverBy::cssSelector('[data-testid=capture] input[type=file]'))->sendKeys($photo),
+                str_starts_with($what, 'Bracket') => $browser->type('#captured', "0,2\n"),
+                str_starts_with($what, 'Film') => $browser->type('#captured', "180\n"),
+                default => $browser->type('#captured', "A-$i\n"),
+            };
+            $this->until('document.querySelector("[aria-label=Tally]").innerText !== ' . json_encode($left));
+        }
+        self::fail('The captures never end.');
+    }
+
+    private function answerConditions(): void
+    {
+        $browser = $this->browser;
+        for ($i = 0; $i < 40 && $browser->has('[data-testid=condition]'); $i++) {
+            $this->settle();
+            $waits = $browser->text('[data-testid=waits]');
+            $question = $browser->text('[data-testid=condition] h1');
+            if (str_starts_with($question, 'Tyre')) {
+                foreach (['front-left' => '2.3', 'front-right' => '2,3', 'rear-left' => '2.1', 'rear-right' => '2.1'] as $wheel => $bar) {
+                    $browser->type("#value-$wheel", $bar);
+                }
+                $browser->press('Yes');
+            } elseif (str_starts_with($question, 'Boot')) {
+                $browser->press('On word');
+                $browser->type('#word', "Bram Tolley\n");
+            } else {
+                $browser->press('Yes');
+            }
+            $this->until('document.querySelector("[data-testid=waits]").innerText !== ' . json_encode($waits));
+        }
+    }
+
+    private function settle(): void
+    {
+        $this->browser->waitForText('[aria-label=Tally]', 'all saved');
+    }
+
+    private function upload(string $input, string $name, string $content): void
+    {
+        $this->browser->driver->findElement(WebDriverBy::cssSelector($input))->sendKeys($this->file($name, $content));
+    }
+
+    private function file(string $name, string $content): string
+    {
+        $path = getenv('LUMBRO_SCRATCH') . "/$name";
+        file_put_contents($path, $content);
+
+        return $path;
+    }
+
+    private static function png(): string
+    {
+        $image = imagecreatetruecolor(600, 400);
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
+    }
+}

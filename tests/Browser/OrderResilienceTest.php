@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Illuminate\Support\Str;
+
+/** What is entered at intake survives a reload, a lost connection and a second person; the screens work by touch and on a tablet. */
+final class OrderResilienceTest extends BrowserCase
+{
+    public function testWhatIsTypedSurvivesAReloadAndALostConnection(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2474', 'bram@copperlane.example');
+        $browser->type('#captured', 'L31K9');
+        $browser->driver->navigate()->refresh();
+        $this->until('document.getElementById("captured")?.value === "L31K9"');
+        self::$server->kill();
+        $browser->type('#captured', "\n");
+        $browser->waitForText('[data-testid=unsent]', 'L31K9');
+        $browser->waitForText('[aria-label=Tally]', 'one line not saved');
+        self::$server->up();
+        $browser->driver->navigate()->refresh();
+        $browser->waitForText('[data-testid=unsent]', 'L31K9');
+        $browser->press('Send again');
+        $browser->waitForText('[aria-label="To capture"]', 'L31K9');
+        $browser->waitForText('[aria-label=Tally]', 'all saved');
+        $captures = $this->api()->get('/api/repair-orders/' . $this->api()->order('2474'))[1]['captures'];
+        self::assertContains('L31K9', array_column($captures, 'value'));
+    }
+
+    public function testTwoPeopleOnOneOrderSeeBothSides(): void
+    {
+        $browser = $this->browser;
+        $this->openOrder('2471');
+        $browser->press('Conditions');
+        $browser->waitForText('[data-testid=condition]', 'Tyre pressures');
+        $api = $this->api();
+        $order = $api->order('2471');
+        $version = $api->get("/api/repair-orders/$order")[1]['version'];
+        $note = static fn(array $payload): array => ['id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'condition', 'payload' => $payload];
+        // Another matter first: it holds nobody up.
+        self::assertSame(200, $api->post("/api/repair-orders/$order/notes", $note(['item' => 'doors', 'answer' => 'yes']))[0]);
+        self::assertSame(200, $api->post("/api/repair-orders/$order/notes", $note(['item' => 'tyres', 'answer' => 'no']))[0]);
+        $browser->keys('y');
+        $clash = $browser->waitForText('[data-testid=unsent]', 'Somebody else has recorded something about the same matter');
+        self::assertStringContainsString('tyres, no', $clash);
+        self::assertStringContainsString('tyres, yes', $clash);
+        $browser->press('Record mine as well');
+        $browser->waitForText('[aria-label=Tally]', 'all saved');
+        $kept = array_column($api->get("/api/repair-orders/$order")[1]['conditions'], 'answer', 'item');
+        self::assertSame(['yes', 'yes'], [$kept['tyres'], $kept['doors']]);
+    }
+
+    public function testEveryNewScreenIsAccessibleInBothSchemesOnDeskAndTabletAndByTouch(): void
+    {
+        $browser = $this->browser;
+        $this->signIn('oda@copperlane.example', 'chalk-and-brass');
+        $order = '/orders/' . $this->api()->order('2474');
+        $cards = $this->api()->get('/api/cards?search=badge')[1]['cards'];
+        $card = '/cards/' . $cards[0]['id'];
+        $screens = [$order => '[data-testid=waits]', '/' => 'main li', '/orders/new' => '#vin', '/cards' => 'main li', $card => '[data-testid=dispute]', "$card/edit" => '#value-spot-along', '/kit' => 'main section'];
+        foreach ([['light', 1280, 800], ['dark', 1024, 768]] as [$scheme, $width, $height]) {
+            $browser->media('screen', $scheme);
+            $browser->size($width, $height);
+            foreach ($screens as $path => $sign) {
+                $browser->visit($path);
+                $browser->find($sign);
+                $this->assertAccessible("$path, $scheme, $width");
+                self::assertSame([], $this->smallTargets(), "$path, $width");
+                self::assertLessThanOrEqual($width, $browser->driver->executeScript('return document.documentElement.scrollWidth'), $path);
+            }
+        }
+        $browser->visit($order);
+        $browser->find('[data-testid=waits]');
+        foreach (['Work done', 'Owed', 'Before refit', 'Pre-scan', 'Conditions', 'Kit', 'Car', 'Photos'] as $part) {
+            foreach ($browser->driver->findElements(WebDriverBy::cssSelector('nav button')) as $button) {
+                if (str_starts_with($button->getText(), $part)) {
+                    $button->click();
+                    break;
+                }
+            }
+            $browser->find("main[aria-label=\"$part\"]");
+            $this->assertAccessible("$part, dark, tablet");
+            self::assertSame([], $this->smallTargets(), $part);
+        }
+    }
+
+    /** @return list<string> what is to be pressed and is smaller than 48 px, though not a link within a text */
+    private function smallTargets(): array
+    {
+        $found = $this->browser->driver->executeScript(<<<'JS'
+            return [...document.querySelectorAll('button, [role=button], [role=combobox], input:not([type=file]):not([type=checkbox]), a')]
+                .filter((e) => e.offsetParent !== null || e instanceof SVGElement)
+                .filter((e) => e.closest('header') === null || e.tagName === 'BUTTON')
+                .map((e) => {
+                    const field = e.closest('.MuiInputBase-root');
+                    const box = (field ?? e).getBoundingClientRect();
+                    // A link that covers its whole row is as large as the row.
+                    const row = e.tagName === 'A' ? e.closest('li') : null;
+                    const size = row === null ? box : row.getBoundingClientRect();
+                    return [e.tagName, (e.getAttribute('aria-label') ?? e.textContent ?? '').slice(0, 40), Math.round(size.width), Math.round(size.height)];
+                })
+                .filter(([, , w, h]) => w > 0 && (w < 47 || h < 47))
+                .map((e) => e.join(' '));
+            JS);
+
+        return is_array($found) ? array_values($found) : [];
+    }
+}
