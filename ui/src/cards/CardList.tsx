@@ -9,6 +9,7 @@ import type { CardLine } from '../api/types';
 import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
 import { LongList } from '../shell/LongList';
+import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { useCards } from './useCards';
 
@@ -43,12 +44,7 @@ export function CardList() {
       </Typography>
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
       {list.query.isError && (
-        <Box role="alert">
-          <p>{list.query.error.message}</p>
-          <Button variant="contained" onClick={() => void list.query.refetch()}>
-            Try again
-          </Button>
-        </Box>
+        <TryAgain message={list.query.error.message} again={() => void list.query.refetch()} />
       )}
       {list.query.data && list.cards.length === 0 && (
         <p>

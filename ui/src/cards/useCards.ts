@@ -1,37 +1,13 @@
-import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { useDeferredValue } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
+import { usePages } from '../api/usePages';
 
 /** The procedure cards a search finds, page after page. */
 export function useCards(search: string) {
-  const wanted = useDeferredValue(search.trim());
-  const query = useInfiniteQuery({
-    queryKey: ['cards', wanted],
-    queryFn: ({ pageParam }) =>
-      answer(
-        client.GET('/api/cards', {
-          params: {
-            query: {
-              ...(wanted === '' ? {} : { search: wanted }),
-              ...(pageParam === null ? {} : { after: pageParam }),
-            },
-          },
-        }),
-      ),
-    initialPageParam: null as string | null,
-    getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
-  });
-  return {
-    query,
-    cards: query.data?.pages.flatMap((page) => page.cards) ?? [],
-    count: query.data?.pages[0]?.count ?? null,
-    more: () => {
-      if (query.hasNextPage && !query.isFetchingNextPage) {
-        void query.fetchNextPage();
-      }
-    },
-  };
+  const list = usePages('cards', search, (query) =>
+    answer(client.GET('/api/cards', { params: { query } })),
+  );
+  return { ...list, cards: list.pages.flatMap((page) => page.cards) };
 }
 
 export function useCard(card: string) {

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { answer, client } from '../api/client';
 import type { KitItem } from '../api/types';
 import { at, textOf, type Doc } from '../cards/document';
+import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { ItemForm } from './ItemForm';
 import { FIELDS, SORTS, type Sort } from './fields';
@@ -22,14 +23,7 @@ export function KitScreen() {
   return (
     <Page title="Kit">
       {kit.isPending && <Skeleton variant="rectangular" height={280} />}
-      {kit.isError && (
-        <Box role="alert">
-          <p>{kit.error.message}</p>
-          <Button variant="contained" onClick={() => void kit.refetch()}>
-            Try again
-          </Button>
-        </Box>
-      )}
+      {kit.isError && <TryAgain message={kit.error.message} again={() => void kit.refetch()} />}
       {data && (
         <>
           <Typography color="text.secondary" sx={{ mb: 2 }}>

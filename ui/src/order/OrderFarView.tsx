@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
-import Dialog from '@mui/material/Dialog';
 import type { Order } from '../api/types';
+import { FarFrame } from '../shell/FarFrame';
 import { PARTS } from './parts';
 
 /** What the order waits for, to be read from across the shop. */
@@ -17,44 +17,26 @@ export function OrderFarView({
   const capture = order.captures.find((known) => known.state === 'now');
   const words = alarm && capture ? capture.question : order.waits.words;
   return (
-    <Dialog
-      fullScreen
+    <FarFrame
+      title={alarm && capture ? capture.sensorName : PARTS[order.waits.part]}
       open={open}
       onClose={onClose}
-      aria-labelledby="far-title"
-      data-testid="far-view"
     >
       <Box
-        onClick={onClose}
         sx={{
-          height: '100%',
-          p: 4,
-          display: 'flex',
-          flexDirection: 'column',
-          justifyContent: 'space-between',
-          cursor: 'pointer',
+          fontSize: words.length > 42 ? '11vh' : '16vh',
+          fontWeight: 700,
+          lineHeight: 1.04,
+          overflowWrap: 'anywhere',
         }}
       >
-        <Box id="far-title" sx={{ fontSize: '7vh', fontWeight: 700, lineHeight: 1.1 }}>
-          {alarm && capture ? capture.sensorName : PARTS[order.waits.part]}
-        </Box>
-        <Box
-          sx={{
-            fontSize: words.length > 42 ? '11vh' : '16vh',
-            fontWeight: 700,
-            lineHeight: 1.04,
-            overflowWrap: 'anywhere',
-          }}
-        >
-          {words}
-        </Box>
-        <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>
-          {alarm && capture
-            ? `${capture.sideInWords}. ${order.alarms.length} to capture before the cover goes back.`
-            : order.vehicle}
-        </Box>
-        <Box sx={{ color: 'text.secondary' }}>F or Escape goes back</Box>
+        {words}
       </Box>
-    </Dialog>
+      <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>
+        {alarm && capture
+          ? `${capture.sideInWords}. ${order.alarms.length} to capture before the cover goes back.`
+          : order.vehicle}
+      </Box>
+    </FarFrame>
   );
 }

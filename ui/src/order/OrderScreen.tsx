@@ -1,12 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import CircularProgress from '@mui/material/CircularProgress';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
-import { Refused } from '../api/client';
+import { useParams } from 'react-router';
 import type { Order, PartId } from '../api/types';
 import { STANCES } from '../floor/view';
-import { Nowhere } from '../shell/Nowhere';
+import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
 import { figures } from '../theme/theme';
 import { useKeys } from '../workspace/useKeys';
@@ -34,26 +32,7 @@ export function OrderScreen() {
   if (file.query.data) {
     return <Open key={order} order={file.query.data} file={file} />;
   }
-  if (file.query.error instanceof Refused && file.query.error.problem.status === 404) {
-    return <Nowhere />;
-  }
-  return (
-    <Box sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}>
-      {file.query.isError ? (
-        <Box role="alert">
-          <p>{file.query.error.message}</p>
-          <Button variant="contained" onClick={() => void file.query.refetch()}>
-            Try again
-          </Button>
-        </Box>
-      ) : (
-        <CircularProgress aria-label="Opening the repair order" />
-      )}
-      <Button component={Link} to="/" color="inherit">
-        Back to Today
-      </Button>
-    </Box>
-  );
+  return <Opening query={file.query} what="the repair order" />;
 }
 
 /** Looking from above with the front up: as one stands behind the car. */

@@ -32,7 +32,9 @@ export class FakeServer {
         shop: 'Copper Lane Body Works',
       },
     });
-    vi.stubGlobal('fetch', (input: RequestInfo | URL) => this.answer(input));
+    vi.stubGlobal('fetch', (input: RequestInfo | URL, init?: RequestInit) =>
+      this.answer(input, init),
+    );
     // jsdom has no layout: plans and lists are drawn in a room of this size.
     for (const [side, size] of Object.entries({ clientHeight: 900, clientWidth: 1000 })) {
       Object.defineProperty(Element.prototype, side, { configurable: true, value: size });
@@ -64,15 +66,17 @@ export class FakeServer {
     return this.sent.filter((request) => request.method === 'POST');
   }
 
-  private async answer(input: RequestInfo | URL): Promise<Response> {
+  private async answer(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
     const request =
-      input instanceof Request ? input : new Request(new URL(input.toString(), 'http://localhost'));
+      input instanceof Request
+        ? input
+        : new Request(new URL(input.toString(), 'http://localhost'), init);
     const path = new URL(request.url).pathname;
     const text = request.method === 'GET' ? '' : await request.text();
     this.sent.push({
       method: request.method,
       path,
-      body: text === '' ? {} : (JSON.parse(text) as Record<string, unknown>),
+      body: text.startsWith('{') ? (JSON.parse(text) as Record<string, unknown>) : {},
     });
     const known = this.answers.get(`${request.method} ${path}`) ?? [];
     const answer = known.length > 1 ? known.shift() : known[0];

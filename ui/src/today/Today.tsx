@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
+import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { LongList } from '../shell/LongList';
 import { OrderRow } from './OrderRow';
@@ -46,12 +47,7 @@ export function Today() {
       )}
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
       {list.query.isError && (
-        <Box role="alert">
-          <p>{list.query.error.message}</p>
-          <Button variant="contained" onClick={() => void list.query.refetch()}>
-            Try again
-          </Button>
-        </Box>
+        <TryAgain message={list.query.error.message} again={() => void list.query.refetch()} />
       )}
       {list.query.data && orders.length === 0 && (
         <p>

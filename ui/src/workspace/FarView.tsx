@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
-import Dialog from '@mui/material/Dialog';
 import type { Workspace } from '../api/types';
 import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';
+import { FarFrame } from '../shell/FarFrame';
 import { VerdictMark } from '../shell/VerdictMark';
 import { figures } from '../theme/theme';
 
@@ -19,49 +19,27 @@ export function FarView({
 }) {
   const { title, figure, note } = presentCall(state, display);
   return (
-    <Dialog
-      fullScreen
-      open={open}
-      onClose={onClose}
-      aria-labelledby="far-title"
-      data-testid="far-view"
-    >
+    <FarFrame title={title} open={open} onClose={onClose}>
       <Box
-        onClick={onClose}
         sx={{
-          height: '100%',
-          p: 4,
-          display: 'flex',
-          flexDirection: 'column',
-          justifyContent: 'space-between',
-          cursor: 'pointer',
+          fontFamily: figures,
+          fontWeight: 700,
+          fontSize: figure.length > 9 ? '16vh' : '24vh',
+          lineHeight: 1,
         }}
       >
-        <Box id="far-title" sx={{ fontSize: '7vh', fontWeight: 700, lineHeight: 1.1 }}>
-          {title}
-        </Box>
-        <Box
-          sx={{
-            fontFamily: figures,
-            fontWeight: 700,
-            fontSize: figure.length > 9 ? '16vh' : '24vh',
-            lineHeight: 1,
-          }}
-        >
-          {figure}
-        </Box>
-        <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>{note}</Box>
-        <Box sx={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
-          {state.verdicts.map((respect) => (
-            <Box key={respect.id}>
-              <Box sx={{ fontSize: '2.6vh' }}>{respect.title}</Box>
-              <VerdictMark verdict={respect.verdict} size={34} />
-            </Box>
-          ))}
-        </Box>
-        <Box sx={{ color: 'text.secondary' }}>F or Escape goes back</Box>
+        {figure}
       </Box>
-    </Dialog>
+      <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>{note}</Box>
+      <Box sx={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+        {state.verdicts.map((respect) => (
+          <Box key={respect.id}>
+            <Box sx={{ fontSize: '2.6vh' }}>{respect.title}</Box>
+            <VerdictMark verdict={respect.verdict} size={34} />
+          </Box>
+        ))}
+      </Box>
+    </FarFrame>
   );
 }
 

@@ -1,15 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import CircularProgress from '@mui/material/CircularProgress';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { Refused } from '../api/client';
 import type { StageId, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { SideView } from '../floor/SideView';
 import { STANCES } from '../floor/view';
 import { useLengthDisplay } from '../format/useLengthDisplay';
-import { Nowhere } from '../shell/Nowhere';
+import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
 import { Banner } from './Banner';
 import { FarView } from './FarView';
@@ -33,26 +31,7 @@ export function WorkspaceScreen() {
   if (file.query.data) {
     return <Open key={task} state={file.query.data} task={file} />;
   }
-  if (file.query.error instanceof Refused && file.query.error.problem.status === 404) {
-    return <Nowhere />;
-  }
-  return (
-    <Box sx={{ p: 4, display: 'grid', gap: 2, justifyItems: 'start' }}>
-      {file.query.isError ? (
-        <Box role="alert">
-          <p>{file.query.error.message}</p>
-          <Button variant="contained" onClick={() => void file.query.refetch()}>
-            Try again
-          </Button>
-        </Box>
-      ) : (
-        <CircularProgress aria-label="Opening the repair order" />
-      )}
-      <Button component={Link} to="/" color="inherit">
-        Back to Today
-      </Button>
-    </Box>
-  );
+  return <Opening query={file.query} what="the repair order" />;
 }
 
 /** The last weight is full once the record is sealed. */

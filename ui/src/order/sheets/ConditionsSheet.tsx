@@ -1,25 +1,13 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
 import { clock } from '../../format/length';
-import { Key } from '../../workspace/sheets/QuestionsSheet';
+import { AnswerButtons, ANSWERS, type Answer } from '../../workspace/sheets/AnswerButtons';
 import { Sheet } from '../../workspace/sheets/Sheet';
-import { useKeys } from '../../workspace/useKeys';
 import type { OrderFile } from '../useOrder';
-
-type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
-
-const WORDS: Record<Answer, string> = {
-  yes: 'Yes',
-  no: 'No',
-  'not-checked': 'Not checked',
-  'on-word': 'On word',
-};
-const KEYS: Record<Answer, string> = { yes: 'Y', no: 'N', 'not-checked': 'C', 'on-word': 'W' };
 
 const key = (condition: Condition) => `${condition.item} ${condition.sensor ?? ''}`;
 
@@ -111,7 +99,7 @@ function Said({ condition }: { condition: Condition }) {
         color: condition.met ? 'verdict.holds' : 'verdict.out',
       }}
     >
-      {WORDS[condition.answer]}
+      {ANSWERS[condition.answer]}
       <Box
         component="span"
         sx={{
@@ -143,9 +131,7 @@ function ConditionForm({
   const [values, setValues] = useState<Record<string, string>>(() =>
     Object.fromEntries(condition.values.map((value) => [value.id, value.typed ?? ''])),
   );
-  const [asking, setAsking] = useState(false);
-  const [word, setWord] = useState('');
-  const record = (answer: Answer) => {
+  const record = (answer: Answer, word?: string) => {
     const typed = Object.fromEntries(
       Object.entries(values).filter(([, value]) => value.trim() !== ''),
     );
@@ -156,26 +142,13 @@ function ConditionForm({
           item: condition.item,
           answer,
           ...(condition.sensor === null ? {} : { sensor: condition.sensor }),
-          ...(answer === 'on-word' ? { word: word.trim() } : {}),
+          ...(word === undefined ? {} : { word }),
           ...(Object.keys(typed).length === 0 ? {} : { values: typed }),
         },
       },
       onDone,
     );
   };
-  const keys = useMemo(
-    () =>
-      asking
-        ? {}
-        : {
-            y: () => record('yes'),
-            n: () => record('no'),
-            c: () => record('not-checked'),
-            w: () => setAsking(true),
-          },
-    [asking, values, file, condition], // eslint-disable-line react-hooks/exhaustive-deps
-  );
-  useKeys(keys);
   return (
     <Sheet
       title={condition.question}
@@ -199,51 +172,7 @@ function ConditionForm({
           ))}
         </Box>
       )}
-      {asking ? (
-        <Box
-          component="form"
-          sx={{ display: 'grid', gap: 1, mt: 1.5 }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            record('on-word');
-          }}
-        >
-          <TextField
-            id="word"
-            label="On whose word"
-            autoFocus
-            required
-            value={word}
-            onChange={(event) => setWord(event.target.value)}
-            slotProps={{ htmlInput: { maxLength: 80 } }}
-          />
-          <Typography variant="body2" color="text.secondary">
-            It counts as met and stays marked as hearsay in the record.
-          </Typography>
-          <Box sx={{ display: 'flex', gap: 1 }}>
-            <Button type="submit" variant="contained">
-              Record it
-            </Button>
-            <Button color="inherit" onClick={() => setAsking(false)}>
-              Back
-            </Button>
-          </Box>
-        </Box>
-      ) : (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
-          {(Object.keys(WORDS) as Answer[]).map((answer) => (
-            <Button
-              key={answer}
-              variant={answer === 'yes' ? 'contained' : 'outlined'}
-              disabled={file.isWriting}
-              sx={{ px: 1, whiteSpace: 'nowrap' }}
-              onClick={() => (answer === 'on-word' ? setAsking(true) : record(answer))}
-            >
-              {WORDS[answer]} <Key of={KEYS[answer]} />
-            </Button>
-          ))}
-        </Box>
-      )}
+      <AnswerButtons busy={file.isWriting} onAnswer={record} />
       {condition.source !== '' && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
           {condition.source}

@@ -12,7 +12,7 @@ import {
 } from '../../format/length';
 import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
-import { Key } from './QuestionsSheet';
+import { Key } from './AnswerButtons';
 import { Figure, Sheet } from './Sheet';
 
 const VERBS: Record<Move['kind'], string> = {

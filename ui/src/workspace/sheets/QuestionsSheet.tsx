@@ -1,24 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Question } from '../../api/types';
 import { clock } from '../../format/length';
-import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
+import { AnswerButtons, ANSWERS, type Answer } from './AnswerButtons';
 import { Cautions } from './Cautions';
 import { Sheet } from './Sheet';
-
-type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
-
-const WORDS: Record<Answer, string> = {
-  yes: 'Yes',
-  no: 'No',
-  'not-checked': 'Not checked',
-  'on-word': 'On word',
-};
-const KEYS: Record<Answer, string> = { yes: 'Y', no: 'N', 'not-checked': 'C', 'on-word': 'W' };
 
 interface Props {
   title: string;
@@ -31,7 +19,6 @@ interface Props {
 /** Questions answered one after the other: yes, no, not checked, or on somebody's word. */
 export function QuestionsSheet({ title, questions, cautions, task, sealed }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
-  const [asking, setAsking] = useState(false);
   const open = questions.find((question) => question.answer === null);
   const present = questions.find((question) => question.id === chosen) ?? open;
 
@@ -39,27 +26,10 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
     if (present) {
       task.write(
         { to: 'answers', body: { item: present.id, answer, ...(word ? { word } : {}) } },
-        () => {
-          setChosen(null);
-          setAsking(false);
-        },
+        () => setChosen(null),
       );
     }
   };
-  const keys = useMemo(
-    () =>
-      present && !asking && !sealed
-        ? {
-            y: () => record('yes'),
-            n: () => record('no'),
-            c: () => record('not-checked'),
-            w: () => setAsking(true),
-          }
-        : {},
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [present?.id, asking, sealed, task],
-  );
-  useKeys(keys);
 
   return (
     <>
@@ -69,23 +39,7 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
           note={`${present.blocks ? 'Unmet, it bars the run. ' : 'Unmet, it is a warning. '}${present.why}`}
           testId="question"
         >
-          {asking ? (
-            <WordForm onSay={(word) => record('on-word', word)} onCancel={() => setAsking(false)} />
-          ) : (
-            <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
-              {(Object.keys(WORDS) as Answer[]).map((answer) => (
-                <Button
-                  key={answer}
-                  variant={answer === 'yes' ? 'contained' : 'outlined'}
-                  disabled={task.isWriting}
-                  sx={{ px: 1, whiteSpace: 'nowrap' }}
-                  onClick={() => (answer === 'on-word' ? setAsking(true) : record(answer))}
-                >
-                  {WORDS[answer]} <Key of={KEYS[answer]} />
-                </Button>
-              ))}
-            </Box>
-          )}
+          <AnswerButtons key={present.id} busy={task.isWriting} onAnswer={record} />
         </Sheet>
       ) : (
         <Sheet
@@ -137,7 +91,7 @@ function Answered({ question }: { question: Question }) {
         maxWidth: 150,
       }}
     >
-      {WORDS[question.answer]}
+      {ANSWERS[question.answer]}
       <Box
         component="span"
         sx={{
@@ -150,61 +104,6 @@ function Answered({ question }: { question: Question }) {
       >
         {question.word ?? question.person}
         {question.at && `, ${clock(question.at)}`}
-      </Box>
-    </Box>
-  );
-}
-
-export function Key({ of }: { of: string }) {
-  return (
-    <Box
-      component="kbd"
-      aria-hidden
-      sx={{
-        ml: 1,
-        px: 0.75,
-        border: 1,
-        borderRadius: 0.5,
-        fontSize: '0.75rem',
-        opacity: 0.85,
-        fontFamily: 'inherit',
-      }}
-    >
-      {of}
-    </Box>
-  );
-}
-
-function WordForm({ onSay, onCancel }: { onSay: (word: string) => void; onCancel: () => void }) {
-  const [word, setWord] = useState('');
-  return (
-    <Box
-      component="form"
-      sx={{ display: 'grid', gap: 1, mt: 1.5 }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        onSay(word);
-      }}
-    >
-      <TextField
-        id="word"
-        label="On whose word"
-        autoFocus
-        required
-        value={word}
-        onChange={(event) => setWord(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 80 } }}
-      />
-      <Typography variant="body2" color="text.secondary">
-        It counts as met and stays marked as hearsay in the record.
-      </Typography>
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained">
-          Record it
-        </Button>
-        <Button color="inherit" onClick={onCancel}>
-          Back
-        </Button>
       </Box>
     </Box>
   );

@@ -12,7 +12,7 @@ import { expectedReading, lengthFigure, lengthUnit, type LengthDisplay } from '.
 import { useDraft } from '../useDraft';
 import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
-import { Key } from './QuestionsSheet';
+import { Key } from './AnswerButtons';
 import { Figure, Sheet } from './Sheet';
 import { figures } from '../../theme/theme';
 

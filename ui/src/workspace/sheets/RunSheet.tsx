@@ -9,7 +9,7 @@ import { usePerson } from '../../session/usePerson';
 import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
 import { Cautions } from './Cautions';
-import { Key } from './QuestionsSheet';
+import { Key } from './AnswerButtons';
 import { Sheet } from './Sheet';
 
 /** The interlock and the run: what bars it, who releases it, and the start. */

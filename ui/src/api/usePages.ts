@@ -1,0 +1,39 @@
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { useDeferredValue } from 'react';
+
+interface Page {
+  count: number;
+  next: string | null;
+}
+
+/** A list that a search finds, page after page. */
+export function usePages<Found extends Page>(
+  name: string,
+  search: string,
+  fetchPage: (query: { search?: string; after?: string }) => Promise<Found>,
+  every?: number,
+) {
+  const wanted = useDeferredValue(search.trim());
+  const query = useInfiniteQuery({
+    queryKey: [name, wanted],
+    queryFn: ({ pageParam }) =>
+      fetchPage({
+        ...(wanted === '' ? {} : { search: wanted }),
+        ...(pageParam === null ? {} : { after: pageParam }),
+      }),
+    initialPageParam: null as string | null,
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+    ...(every === undefined ? {} : { refetchInterval: every }),
+  });
+  return {
+    query,
+    pages: query.data?.pages ?? [],
+    count: query.data?.pages[0]?.count ?? null,
+    more: () => {
+      if (query.hasNextPage && !query.isFetchingNextPage) {
+        void query.fetchNextPage();
+      }
+    },
+  };
+}

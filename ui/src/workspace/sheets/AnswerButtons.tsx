@@ -1,0 +1,121 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { useKeys } from '../useKeys';
+
+export type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
+
+export const ANSWERS: Record<Answer, string> = {
+  yes: 'Yes',
+  no: 'No',
+  'not-checked': 'Not checked',
+  'on-word': 'On word',
+};
+const KEYS: Record<Answer, string> = { yes: 'Y', no: 'N', 'not-checked': 'C', 'on-word': 'W' };
+
+/** Yes, no, not checked, or on somebody's word: by a touch or by one key. */
+export function AnswerButtons({
+  busy,
+  onAnswer,
+}: {
+  busy: boolean;
+  onAnswer: (answer: Answer, word?: string) => void;
+}) {
+  const [asking, setAsking] = useState(false);
+  const say = (answer: Answer) => (answer === 'on-word' ? setAsking(true) : onAnswer(answer));
+  useKeys(
+    useMemo(
+      () =>
+        asking
+          ? {}
+          : Object.fromEntries(
+              (Object.keys(ANSWERS) as Answer[]).map((answer) => [
+                KEYS[answer].toLowerCase(),
+                () => say(answer),
+              ]),
+            ),
+      [asking, onAnswer], // eslint-disable-line react-hooks/exhaustive-deps
+    ),
+  );
+  return asking ? (
+    <WordForm
+      onSay={(word) => {
+        setAsking(false);
+        onAnswer('on-word', word);
+      }}
+      onCancel={() => setAsking(false)}
+    />
+  ) : (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
+      {(Object.keys(ANSWERS) as Answer[]).map((answer) => (
+        <Button
+          key={answer}
+          variant={answer === 'yes' ? 'contained' : 'outlined'}
+          disabled={busy}
+          sx={{ px: 1, whiteSpace: 'nowrap' }}
+          onClick={() => say(answer)}
+        >
+          {ANSWERS[answer]} <Key of={KEYS[answer]} />
+        </Button>
+      ))}
+    </Box>
+  );
+}
+
+/** A key's name, beside what it does. */
+export function Key({ of }: { of: string }) {
+  return (
+    <Box
+      component="kbd"
+      aria-hidden
+      sx={{
+        ml: 1,
+        px: 0.75,
+        border: 1,
+        borderRadius: 0.5,
+        fontSize: '0.75rem',
+        opacity: 0.85,
+        fontFamily: 'inherit',
+      }}
+    >
+      {of}
+    </Box>
+  );
+}
+
+function WordForm({ onSay, onCancel }: { onSay: (word: string) => void; onCancel: () => void }) {
+  const [word, setWord] = useState('');
+  return (
+    <Box
+      component="form"
+      sx={{ display: 'grid', gap: 1, mt: 1.5 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSay(word.trim());
+      }}
+    >
+      <TextField
+        id="word"
+        label="On whose word"
+        autoFocus
+        required
+        value={word}
+        onChange={(event) => setWord(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 80 } }}
+      />
+      <Typography variant="body2" color="text.secondary">
+        It counts as met and stays marked as hearsay in the record.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" variant="contained">
+          Record it
+        </Button>
+        <Button color="inherit" onClick={onCancel}>
+          Back
+        </Button>
+      </Box>
+    </Box>
+  );
+}
