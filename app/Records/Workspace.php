@@ -15,6 +15,7 @@ final class Workspace
         return [
             'task' => $file->row->id,
             'version' => $file->version,
+            'sensor' => $file->row->sensor,
             'order' => [
                 'id' => $file->row->order_id,
                 'version' => $file->order->version,

@@ -8,28 +8,32 @@ import { useRef, useState } from 'react';
 import { sendFile } from '../api/sendFile';
 import type { Order } from '../api/types';
 import { uuid7 } from '../api/uuid7';
-import type { OrderFile } from './useOrder';
+
+const LIMITS =
+  'JPEG, PNG or WebP, up to 20 MB. The place it was taken at is left out unless you keep it.';
 
 /** Takes a photo, or picks one, and adds it to what it shows. */
 export function PhotoButton({
   order,
-  file,
   about,
   sensor,
-  onDone,
+  quiet = false,
+  onSent,
 }: {
-  order: Order;
-  file: OrderFile;
+  /** the order's id */
+  order: string;
   about: string;
   sensor: string | null;
-  onDone?: (id: string) => void;
+  /** Beside something more important. */
+  quiet?: boolean;
+  onSent: (state: Order, id: string) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
   const [keep, setKeep] = useState(false);
   const send = useMutation({
     mutationFn: async (photo: File) => {
       const id = uuid7();
-      const state = await sendFile<Order>(`/api/repair-orders/${order.id}/photos`, photo, {
+      const state = await sendFile<Order>(`/api/repair-orders/${order}/photos`, photo, {
         id,
         about,
         ...(sensor === null ? {} : { sensor }),
@@ -37,10 +41,7 @@ export function PhotoButton({
       });
       return { id, state };
     },
-    onSuccess: ({ id, state }) => {
-      file.took(state);
-      onDone?.(id);
-    },
+    onSuccess: ({ id, state }) => onSent(state, id),
   });
   return (
     <Box>
@@ -59,21 +60,27 @@ export function PhotoButton({
           event.target.value = '';
         }}
       />
-      <Button variant="contained" onClick={() => input.current?.click()} loading={send.isPending}>
+      <Button
+        variant={quiet ? 'outlined' : 'contained'}
+        onClick={() => input.current?.click()}
+        loading={send.isPending}
+      >
         Take or pick a photo
       </Button>
-      <FormControlLabel
-        sx={{ ml: 1, minHeight: 48 }}
-        control={<Checkbox checked={keep} onChange={(event) => setKeep(event.target.checked)} />}
-        label="Keep where it was taken"
-      />
+      {!quiet && (
+        <FormControlLabel
+          sx={{ ml: 1, minHeight: 48 }}
+          control={<Checkbox checked={keep} onChange={(event) => setKeep(event.target.checked)} />}
+          label="Keep where it was taken"
+        />
+      )}
       <Typography
         variant="body2"
         color={send.isError ? 'error' : 'text.secondary'}
         role={send.isError ? 'alert' : undefined}
       >
         {send.error?.message ??
-          'JPEG, PNG or WebP, up to 20 MB. The place it was taken at is left out unless you keep it.'}
+          (send.isSuccess ? 'The photo is kept with the order.' : quiet ? '' : LIMITS)}
       </Typography>
     </Box>
   );

@@ -79,6 +79,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
   return {
     task: '01a20b92-b1d9-7252-8f32-bea21cc21886',
     version: 7,
+    sensor: 'front',
     order: { id: 'o1', version: 3, number: '2471', vehicle: 'Quillon Sable', plate: 'CL 2471 K' },
     seal: null,
     simulated: true,

@@ -305,11 +305,13 @@ function CaptureForm({
           )}
           {capture.kind === 'photo' && (
             <PhotoButton
-              order={order}
-              file={file}
+              order={order.id}
               about={capture.item}
               sensor={capture.sensor}
-              onDone={(id) => record(`photo ${id.slice(-6)}`)}
+              onSent={(state, id) => {
+                file.took(state);
+                record(`photo ${id.slice(-6)}`);
+              }}
             />
           )}
           {(capture.kind === 'text' || capture.kind === 'number') && (

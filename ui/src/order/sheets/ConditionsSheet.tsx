@@ -99,7 +99,7 @@ function Said({ condition }: { condition: Condition }) {
         color: condition.met ? 'verdict.holds' : 'verdict.out',
       }}
     >
-      {ANSWERS[condition.answer]}
+      {condition.findings.length > 0 ? 'Not met' : ANSWERS[condition.answer]}
       <Box
         component="span"
         sx={{

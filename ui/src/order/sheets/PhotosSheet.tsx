@@ -15,7 +15,7 @@ export function PhotosSheet({ order, file }: { order: Order; file: OrderFile }) 
         note="A photo of the car as a whole; those of a sensor are taken with what they show."
       >
         <Box sx={{ mt: 1.5 }}>
-          <PhotoButton order={order} file={file} about="car" sensor={null} />
+          <PhotoButton order={order.id} about="car" sensor={null} onSent={file.took} />
         </Box>
       </Sheet>
       {order.photos.length === 0 && <Typography color="text.secondary">No photo yet.</Typography>}

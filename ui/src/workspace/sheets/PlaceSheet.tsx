@@ -1,5 +1,8 @@
+import Box from '@mui/material/Box';
+import { useQueryClient } from '@tanstack/react-query';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../format/length';
+import { PhotoButton } from '../../order/PhotoButton';
 import type { Task } from '../useTask';
 import { Ledger } from './Ledger';
 import { MoveSheet } from './MoveSheet';
@@ -18,6 +21,7 @@ interface Props {
 
 /** The set-up: the present reading or move, what comes after it, and everything read so far. */
 export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
+  const queries = useQueryClient();
   const { kind, call } = state.present;
   const wanted = chosen ?? (['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null);
   const reading = state.calls.find((known) => known.id === wanted);
@@ -62,6 +66,18 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
         sealed={sealed}
       />
       <Ledger state={state} task={task} sealed={sealed} />
+      {!sealed && reading && (
+        <Box sx={{ mt: 2 }}>
+          <PhotoButton
+            key={reading.id}
+            quiet
+            order={state.order.id}
+            about={reading.id}
+            sensor={state.sensor}
+            onSent={(order) => queries.setQueryData(['order', order.id], order)}
+          />
+        </Box>
+      )}
     </>
   );
 }
