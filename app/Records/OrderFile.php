@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Http\Refusal;
 use App\Models\RepairOrder;
 use App\Models\User;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\Node;
@@ -40,12 +41,7 @@ final class OrderFile
      */
     public static function open(User $user, string $order, bool $forWriting = false): self
     {
-        $query = RepairOrder::query()->toBase()
-            ->from('repair_orders as o')
-            ->join('vehicle_sheets as v', static fn($on) => $on->on('v.shop_id', 'o.shop_id')->on('v.id', 'o.vehicle_sheet_id'))
-            ->where('o.shop_id', $user->shop_id)
-            ->where('o.id', $order)
-            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'v.document as sheet']);
+        $query = self::query($user)->where('o.id', $order);
         if ($forWriting) {
             $query->lock('for update of o');
         }
@@ -53,10 +49,25 @@ final class OrderFile
         return self::of($query->first() ?? throw Refusal::notFound('This repair order'));
     }
 
-    /** @param \stdClass $row an order's columns, with its vehicle sheet's document as "sheet" */
-    public static function of(\stdClass $row, ?string $until = null, ?ShopFloor $floor = null): self
+    /** The orders of a person's shop as "o", each with the documents it rests on. */
+    public static function query(User $user): Builder
     {
-        $floor ??= ShopFloor::of($row->shop_id);
+        $query = RepairOrder::query()->toBase()
+            ->from('repair_orders as o')
+            ->where('o.shop_id', $user->shop_id)
+            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary'])
+            // One row each by its key: as joins, planning them would take the database longer than finding them.
+            ->selectSub(static fn(Builder $sheet) => $sheet->from('vehicle_sheets as v')->select('v.document')->whereColumn('v.shop_id', 'o.shop_id')->whereColumn('v.id', 'o.vehicle_sheet_id'), 'sheet')
+            ->selectSub(static fn(Builder $bay) => $bay->from('bays as b')->select('b.document')->whereColumn('b.shop_id', 'o.shop_id')->whereColumn('b.id', 'o.bay_id'), 'bay');
+        ShopFloor::columns($query, 'o.shop_id');
+
+        return $query;
+    }
+
+    /** @param \stdClass $row as the query above gives it */
+    public static function of(\stdClass $row, ?string $until = null): self
+    {
+        $floor = ShopFloor::read($row);
         $tasks = DB::table('sensor_tasks as t')
             ->leftJoin('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
             ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))

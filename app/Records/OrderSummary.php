@@ -44,20 +44,22 @@ final class OrderSummary
     /** The part of one task alone, after something was written to its own record. */
     public static function refreshTask(TaskFile $file): void
     {
-        $rows = DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->order_id);
-        $kept = $rows->value('summary');
+        $kept = $file->order->row->summary ?? null;
         $summary = is_string($kept) ? json_decode($kept, true, 16, JSON_THROW_ON_ERROR) : null;
         if (! is_array($summary)) {
             self::refresh($file->order);
 
             return;
         }
+        $before = $summary;
         foreach ($file->order->tasks as $i => $task) {
             if ($task->id === $file->row->id) {
                 $summary['tasks'][$i] = self::task(TaskLines::line($file->order, $task, $file));
             }
         }
-        $rows->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]);
+        if ($summary != $before) {
+            DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->order_id)->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]);
+        }
     }
 
     /**

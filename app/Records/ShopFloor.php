@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\KitRegisterDocument;
 use Lumbro\Core\Document\Node;
@@ -18,12 +19,26 @@ final readonly class ShopFloor
 
     public static function of(string $shop): self
     {
-        $rules = DB::table('shop_rules')->where('shop_id', $shop)->value('document');
-        $items = DB::table('kit_items')->where('shop_id', $shop)->where('retired', false)->orderBy('item')->pluck('document');
+        $query = DB::table('shops as o')->where('o.id', $shop)->selectRaw('o.id as shop_id');
+        self::columns($query, 'o.id');
 
+        return self::read($query->first() ?? new \stdClass());
+    }
+
+    /** Lets a query bring the shop's documents along: one more query each would cost more than they do. */
+    public static function columns(Builder $query, string $shop): void
+    {
+        $query
+            ->selectSub(static fn(Builder $rules) => $rules->from('shop_rules as r')->select('r.document')->whereColumn('r.shop_id', $shop), 'rules')
+            ->selectSub(static fn(Builder $kit) => $kit->from('kit_items as k')->selectRaw('json_agg(k.document order by k.item)')->whereColumn('k.shop_id', $shop)->where('k.retired', false), 'kit');
+    }
+
+    /** @param \stdClass $row with the columns above */
+    public static function read(\stdClass $row): self
+    {
         return new self(
-            is_string($rules) ? ShopRulesDocument::read(Node::parse($rules)) : new ShopRules(),
-            KitRegisterDocument::register($items->map(static fn(string $document): object => KitRegisterDocument::item(Node::parse($document)))->all()),
+            isset($row->rules) ? ShopRulesDocument::read(Node::parse($row->rules)) : new ShopRules(),
+            KitRegisterDocument::register(isset($row->kit) ? array_map(KitRegisterDocument::item(...), Node::parse($row->kit)->items()) : []),
         );
     }
 }

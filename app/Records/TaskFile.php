@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Http\Refusal;
-use App\Models\SensorTask;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -40,17 +39,10 @@ final class TaskFile
      */
     public static function open(User $user, string $task, bool $forWriting = false): self
     {
-        $query = SensorTask::query()->toBase()
-            ->from('sensor_tasks as t')
-            ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
-            ->join('vehicle_sheets as v', static fn($on) => $on->on('v.shop_id', 'o.shop_id')->on('v.id', 'o.vehicle_sheet_id'))
-            ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
-            ->where('t.shop_id', $user->shop_id)
+        $query = OrderFile::query($user)
+            ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 'o.shop_id')->on('t.repair_order_id', 'o.id'))
             ->where('t.id', $task)
-            ->select([
-                't.id as task_id', 'o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id',
-                'v.document as sheet', 's.sealed_at',
-            ]);
+            ->selectSub(static fn(Builder $seal) => $seal->from('sealed_records as s')->select('s.sealed_at')->whereColumn('s.shop_id', 't.shop_id')->whereColumn('s.sensor_task_id', 't.id'), 'sealed_at');
         if ($forWriting) {
             $query->lock('for update of o');
         }
@@ -84,8 +76,7 @@ final class TaskFile
         }
         $kit = $order->context->kit->forTask($order->context->today, $order->context->shop->overdue)
             ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
-        $bay = DB::table('bays')->where('shop_id', $row->shop_id)->where('id', $order->row->bay_id)->value('document');
-        if (! is_string($bay)) {
+        if ($order->row->bay === null) {
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
         $state = $order->state();
@@ -93,7 +84,7 @@ final class TaskFile
             $card,
             $state->sheet,
             $kit,
-            BayDocument::read(Node::parse($bay)),
+            BayDocument::read(Node::parse($order->row->bay)),
             array_keys($state->record->operations),
             $state->sheet->sensor($task->sensor),
             $state->forTask($task->sensor),
