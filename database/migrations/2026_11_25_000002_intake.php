@@ -166,6 +166,11 @@ return new class extends Migration {
     /** What stood in columns and in one kit's document becomes lines and items. */
     private function carryOver(Illuminate\Database\Connection $database): void
     {
+        $database->statement(<<<'SQL'
+            update procedure_cards set
+                document = replace(replace(document::text, '"front-radar-replaced"', '"sensor-replaced"'), '"front-bracket-changed"', '"bracket-changed"')::jsonb,
+                checked_at = case when document ? 'checkedBy' then created_at end
+            SQL);
         $renamed = ['front-radar-replaced' => 'sensor-replaced@front', 'front-bracket-changed' => 'bracket-changed@front'];
         foreach ($database->table('repair_orders')->get() as $order) {
             $user = $database->table('users')->where('shop_id', $order->shop_id)->orderBy('id')->first();

@@ -67,6 +67,30 @@ final class IntakeTest extends BrowserCase
         $browser->waitForText('[data-testid=question]', 'Front mark plumbed');
     }
 
+    public function testFiftyThousandRowsShowTheirProgressAndAreCancelled(): void
+    {
+        $browser = $this->browser;
+        $this->signIn();
+        $browser->press('Take in estimates');
+        $csv = "order,vehicle,line\n";
+        for ($i = 0; $i < 50_000; $i++) {
+            $csv .= 'B-' . intdiv($i, 20) . ",Quillon Sable,Front bumper line $i\n";
+        }
+        $this->upload('[data-testid=import-input]', 'big.csv', $csv);
+        $browser->waitForText('[data-testid=import]', '% read');
+        $first = $browser->text('[data-testid=import] [aria-live]');
+        $this->until('document.querySelector("[data-testid=import] [aria-live]").innerText !== ' . json_encode($first));
+        $this->assertAccessible('an import on its way');
+        $browser->press('Cancel, take in nothing');
+        $this->until('document.querySelector("[data-testid=import]") === null');
+        $owner = \Tests\Support\TestDatabase::owner(self::$server->database);
+        for ($i = 0; $i < 40 && (int) ($owner->query('select count(*) from imports') ?: throw new \RuntimeException('No table.'))->fetchColumn() > 0; $i++) {
+            usleep(100_000);
+        }
+        self::assertSame(0, (int) ($owner->query('select (select count(*) from imports) + (select count(*) from import_rows)') ?: throw new \RuntimeException('No table.'))->fetchColumn());
+        self::assertSame(0, (int) ($owner->query("select count(*) from repair_orders where number like 'B-%'") ?: throw new \RuntimeException('No table.'))->fetchColumn());
+    }
+
     public function testACoverThatGoesBackTooEarlyIsHeldUpAndLeavesItsTrace(): void
     {
         $browser = $this->browser;

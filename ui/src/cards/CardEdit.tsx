@@ -153,6 +153,7 @@ function Form({ page }: { page: CardPage }) {
             display: 'flex',
             gap: 1,
             position: 'sticky',
+            zIndex: 2,
             bottom: 0,
             py: 1.5,
             bgcolor: 'background.default',

@@ -85,13 +85,17 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
         sx={{
           display: 'grid',
           flex: 1,
-          gridTemplateColumns: { xs: '138px minmax(0, 1fr)', lg: '176px minmax(0, 1fr) 452px' },
-          gridTemplateRows: { xs: '34vh minmax(0, 1fr)', lg: 'minmax(0, 1fr)' },
+          gridTemplateColumns: {
+            xs: '138px minmax(0, 1fr)',
+            md: '138px minmax(0, 1fr) 420px',
+            lg: '176px minmax(0, 1fr) 452px',
+          },
+          gridTemplateRows: { xs: '34vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
           minHeight: 0,
           overflow: 'hidden',
         }}
       >
-        <Box sx={{ gridRow: { xs: '1 / 3', lg: 'auto' }, minHeight: 0 }}>
+        <Box sx={{ gridRow: { xs: '1 / 3', md: 'auto' }, minHeight: 0 }}>
           <OrderSpine order={order} shown={part} onShow={show} />
         </Box>
         <Box sx={{ position: 'relative', minHeight: 0 }}>

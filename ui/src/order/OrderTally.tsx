@@ -12,7 +12,11 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
       aria-label="Tally"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr 1.4fr', lg: '176px 1fr 1fr 452px' },
+        gridTemplateColumns: {
+          xs: '1fr 1fr 1.4fr',
+          md: '138px 1fr 1fr 420px',
+          lg: '176px 1fr 1fr 452px',
+        },
         flexShrink: 0,
         minHeight: 84,
         bgcolor: 'background.paper',
@@ -65,7 +69,7 @@ function Cell({
         borderLeft: 1,
         borderColor: 'divider',
         minWidth: 0,
-        display: { xs: wide ? 'none' : 'block', lg: 'block' },
+        display: { xs: wide ? 'none' : 'block', md: 'block' },
       }}
     >
       <Box sx={{ fontSize: '0.85rem', fontWeight: 700, color: 'text.secondary' }}>{title}</Box>

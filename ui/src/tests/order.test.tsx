@@ -323,3 +323,71 @@ describe('an order that is not there', () => {
     expect(await screen.findByText(/nothing at this address/i)).toBeInTheDocument();
   });
 });
+
+describe('the car', () => {
+  const WAITS = { kind: 'scan', words: 'The pre-scan', sensor: null, part: 'car' as const };
+
+  it('keeps what is being typed while somebody else writes, and asks about a slip', async () => {
+    server.on(
+      `POST ${PATH}/notes`,
+      {
+        status: 422,
+        body: problem({
+          code: 'asks-once',
+          path: '/payload',
+          title: 'The check digit is 7. Is it as on the car?',
+        }),
+      },
+      { body: order({ version: 6, waits: WAITS, vin: '0CLSABL27R0002464' }) },
+    );
+    const person = await open(order({ waits: WAITS }));
+    await person.type(screen.getByLabelText('Vehicle identification number'), '0CLSABL27R0002464');
+    await person.click(screen.getAllByRole('button', { name: 'Keep' })[1]!);
+    await person.click(await screen.findByRole('button', { name: 'Yes, record it' }));
+    await waitFor(() => expect(server.writes()).toHaveLength(2));
+    expect(server.writes()[1]?.body).toMatchObject({
+      kind: 'detail',
+      confirmed: true,
+      payload: { field: 'vin', value: '0CLSABL27R0002464' },
+    });
+    expect(screen.getByLabelText('Vehicle identification number')).toHaveValue('0CLSABL27R0002464');
+  });
+
+  it('takes a figure as measured, with its uncertainty', async () => {
+    server.on(`POST ${PATH}/notes`, { body: order({ waits: WAITS }) });
+    const figure = {
+      figure: 'wheelbase',
+      label: 'Wheelbase',
+      value: 2905,
+      s: null,
+      sided: false,
+      typed: null,
+      person: null,
+      at: null,
+      word: null,
+    };
+    const person = await open(order({ waits: WAITS, geometry: [figure] }));
+    await person.click(screen.getByRole('button', { name: /Wheelbase/ }));
+    expect(screen.getByTestId('measure')).toHaveTextContent('The sheet says 2,905 mm');
+    await person.type(screen.getByLabelText(/Measured: any unit/), '290.7 cm');
+    await person.click(screen.getByRole('button', { name: 'Record it' }));
+    await waitFor(() =>
+      expect(server.writes()[0]?.body).toMatchObject({
+        kind: 'figure',
+        payload: { figure: 'wheelbase', typed: '290.7 cm', s: 2 },
+      }),
+    );
+  });
+
+  it('keeps a half filled condition over a reload', async () => {
+    const conditions = {
+      kind: 'condition',
+      words: 'Tyres',
+      sensor: null,
+      part: 'conditions' as const,
+    };
+    const person = await open(order({ waits: conditions }));
+    await person.type(screen.getByLabelText('Left rear, bar'), '1.9');
+    expect(sessionStorage.getItem('lumbro-kept-condition-o1-tyres ')).toContain('1.9');
+  });
+});

@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Capture, Cover, Order } from '../../api/types';
 import { clock } from '../../format/length';
+import { useKept } from '../../intake/useKept';
 import { useDraft } from '../../workspace/useDraft';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import { PhotoButton } from '../PhotoButton';
@@ -226,14 +227,18 @@ function CaptureForm({
   onDone: () => void;
 }) {
   const [typed, setTyped] = useDraft(`${order.id}-${key(capture)}`);
-  const [word, setWord] = useState('');
-  const [without, setWithout] = useState(false);
-  const [reason, setReason] = useState('');
+  const [beside, setBeside, forget] = useKept(`capture-${order.id}-${key(capture)}`, () => ({
+    word: '',
+    reason: '',
+    without: false,
+  }));
+  const { word, reason, without } = beside;
   const head = { sensor: capture.sensor, item: capture.item };
   const by = word.trim() === '' ? {} : { word: word.trim() };
   const record = (value: string) =>
     file.note({ kind: 'capture', payload: { ...head, value, ...by } }, () => {
       setTyped('');
+      forget();
       onDone();
     });
   const wrong =
@@ -260,7 +265,10 @@ function CaptureForm({
             event.preventDefault();
             file.note(
               { kind: 'capture', payload: { ...head, reason: reason.trim(), ...by } },
-              onDone,
+              () => {
+                forget();
+                onDone();
+              },
             );
           }}
         >
@@ -270,14 +278,14 @@ function CaptureForm({
             required
             autoFocus
             value={reason}
-            onChange={(event) => setReason(event.target.value)}
+            onChange={(event) => setBeside({ ...beside, reason: event.target.value })}
             slotProps={{ htmlInput: { maxLength: 300 } }}
           />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained" disabled={file.isWriting}>
               Record it
             </Button>
-            <Button color="inherit" onClick={() => setWithout(false)}>
+            <Button color="inherit" onClick={() => setBeside({ ...beside, without: false })}>
               Back
             </Button>
           </Box>
@@ -336,7 +344,7 @@ function CaptureForm({
             id="capture-word"
             label="Who looked, if it was not you"
             value={word}
-            onChange={(event) => setWord(event.target.value)}
+            onChange={(event) => setBeside({ ...beside, word: event.target.value })}
             slotProps={{ htmlInput: { maxLength: 80 } }}
           />
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
@@ -349,7 +357,11 @@ function CaptureForm({
                 Write it down
               </Button>
             )}
-            <Button variant="outlined" color="inherit" onClick={() => setWithout(true)}>
+            <Button
+              variant="outlined"
+              color="inherit"
+              onClick={() => setBeside({ ...beside, without: true })}
+            >
               It cannot be had
             </Button>
           </Box>

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import type { Order } from '../../api/types';
 import { clock, expectedReading, length } from '../../format/length';
 import { useLengthDisplay } from '../../format/useLengthDisplay';
+import { useKept } from '../../intake/useKept';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import type { OrderFile } from '../useOrder';
 
@@ -20,13 +21,19 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
   return (
     <>
       {figure ? (
-        <Measure key={figure.figure} figure={figure} file={file} onDone={() => setChosen(null)} />
+        <Measure
+          key={figure.figure}
+          order={order.id}
+          figure={figure}
+          file={file}
+          onDone={() => setChosen(null)}
+        />
       ) : (
         <Sheet
           title={`${order.car.make} ${order.car.model}`}
           note="Tap a figure to enter it as measured on this car."
         >
-          <Details key={order.version} order={order} file={file} />
+          <Details order={order} file={file} />
         </Sheet>
       )}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Figures">
@@ -71,14 +78,18 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
 
 function Details({ order, file }: { order: Order; file: OrderFile }) {
   const known = { plate: order.plate, vin: order.vin ?? '', note: order.note ?? '' };
-  const [typed, setTyped] = useState(known);
+  // Only what is being changed: the rest follows the record, whoever writes to it.
+  const [changed, setChanged] = useKept<Partial<typeof known>>(`details-${order.id}`, () => ({}));
+  const typed = { ...known, ...changed };
   const field = (name: keyof typeof known, label: string, longest: number) => (
     <Box
       component="form"
       sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
       onSubmit={(event) => {
         event.preventDefault();
-        file.note({ kind: 'detail', payload: { field: name, value: typed[name].trim() } });
+        file.note({ kind: 'detail', payload: { field: name, value: typed[name].trim() } }, () =>
+          setChanged(Object.fromEntries(Object.entries(changed).filter(([key]) => key !== name))),
+        );
       }}
     >
       <TextField
@@ -87,7 +98,7 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
         fullWidth
         multiline={name === 'note'}
         value={typed[name]}
-        onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+        onChange={(event) => setChanged({ ...changed, [name]: event.target.value })}
         slotProps={{ htmlInput: { maxLength: longest, autoComplete: 'off' } }}
       />
       <Button
@@ -112,17 +123,22 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
 }
 
 function Measure({
+  order,
   figure,
   file,
   onDone,
 }: {
+  order: string;
   figure: Figure;
   file: OrderFile;
   onDone: () => void;
 }) {
-  const [typed, setTyped] = useState('');
-  const [s, setS] = useState('2');
-  const [word, setWord] = useState('');
+  const [entered, setEntered, forget] = useKept(`figure-${order}-${figure.figure}`, () => ({
+    typed: '',
+    s: '2',
+    word: '',
+  }));
+  const { typed, s, word } = entered;
   const wrong =
     file.failed?.kind === 'figure' && file.asked === null ? file.failure?.message : undefined;
   return (
@@ -146,7 +162,10 @@ function Measure({
                 ...(word.trim() === '' ? {} : { word: word.trim() }),
               },
             },
-            onDone,
+            () => {
+              forget();
+              onDone();
+            },
           );
         }}
       >
@@ -156,7 +175,7 @@ function Measure({
           autoFocus
           required
           value={typed}
-          onChange={(event) => setTyped(event.target.value)}
+          onChange={(event) => setEntered({ ...entered, typed: event.target.value })}
           error={wrong !== undefined}
           helperText={wrong}
           slotProps={{ htmlInput: { maxLength: 60, autoComplete: 'off' } }}
@@ -166,7 +185,7 @@ function Measure({
           label="Standard uncertainty, mm"
           required
           value={s}
-          onChange={(event) => setS(event.target.value)}
+          onChange={(event) => setEntered({ ...entered, s: event.target.value })}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
           helperText="About half of what you would be surprised to be off by."
         />
@@ -174,7 +193,7 @@ function Measure({
           id="figure-word"
           label="Who measured, if it was not you"
           value={word}
-          onChange={(event) => setWord(event.target.value)}
+          onChange={(event) => setEntered({ ...entered, word: event.target.value })}
           slotProps={{ htmlInput: { maxLength: 80 } }}
         />
         <Box sx={{ display: 'flex', gap: 1 }}>

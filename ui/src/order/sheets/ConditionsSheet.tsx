@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
 import { clock } from '../../format/length';
 import { AnswerButtons, ANSWERS, type Answer } from '../../workspace/sheets/AnswerButtons';
+import { useKept } from '../../intake/useKept';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import type { OrderFile } from '../useOrder';
 
@@ -21,6 +22,7 @@ export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile
     <>
       {present ? (
         <ConditionForm
+          order={order.id}
           key={key(present)}
           condition={present}
           file={file}
@@ -120,16 +122,19 @@ function Said({ condition }: { condition: Condition }) {
 }
 
 function ConditionForm({
+  order,
   condition,
   file,
   onDone,
 }: {
+  order: string;
   condition: Condition;
   file: OrderFile;
   onDone: () => void;
 }) {
-  const [values, setValues] = useState<Record<string, string>>(() =>
-    Object.fromEntries(condition.values.map((value) => [value.id, value.typed ?? ''])),
+  const [values, setValues, forget] = useKept<Record<string, string>>(
+    `condition-${order}-${key(condition)}`,
+    () => Object.fromEntries(condition.values.map((value) => [value.id, value.typed ?? ''])),
   );
   const record = (answer: Answer, word?: string) => {
     const typed = Object.fromEntries(
@@ -146,7 +151,10 @@ function ConditionForm({
           ...(Object.keys(typed).length === 0 ? {} : { values: typed }),
         },
       },
-      onDone,
+      () => {
+        forget();
+        onDone();
+      },
     );
   };
   return (

@@ -6,8 +6,8 @@ import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import type { Order, OrderSensor, Reason } from '../../api/types';
+import { useKept } from '../../intake/useKept';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import { OwedMark } from '../OwedMark';
 import type { OrderFile } from '../useOrder';
@@ -62,7 +62,13 @@ export function OwedSheet({
         ))}
       </ToggleButtonGroup>
       {open && sensor.owed.state === 'unknown' && (
-        <Question key={open.code + sensor.id} sensor={sensor} reason={open} file={file} />
+        <Question
+          key={open.code + sensor.id}
+          order={order.id}
+          sensor={sensor}
+          reason={open}
+          file={file}
+        />
       )}
       <Box
         data-testid="owed"
@@ -115,7 +121,13 @@ export function OwedSheet({
       </Box>
       {open && sensor.owed.state !== 'unknown' && (
         <Box sx={{ mt: 2 }}>
-          <Question key={open.code + sensor.id} sensor={sensor} reason={open} file={file} />
+          <Question
+            key={open.code + sensor.id}
+            order={order.id}
+            sensor={sensor}
+            reason={open}
+            file={file}
+          />
         </Box>
       )}
       {offer && (
@@ -151,29 +163,37 @@ export function OwedSheet({
 const ANSWERS = { yes: 'yes', no: 'no', owed: 'owed', 'not-owed': 'not owed' };
 
 function Question({
+  order,
   sensor,
   reason,
   file,
 }: {
+  order: string;
   sensor: OrderSensor;
   reason: Reason;
   file: OrderFile;
 }) {
-  const [word, setWord] = useState('');
-  const [source, setSource] = useState('');
-  const [route, setRoute] = useState('static');
+  const [typed, setTyped, forget] = useKept(`owed-${order}-${sensor.id}-${reason.code}`, () => ({
+    word: '',
+    source: '',
+    route: 'static',
+  }));
+  const { word, source, route } = typed;
   const say = (answer: 'yes' | 'no' | 'owed' | 'not-owed') =>
-    file.note({
-      kind: 'owed-answer',
-      payload: {
-        sensor: sensor.id,
-        operation: reason.code,
-        answer,
-        ...(word.trim() === '' ? {} : { word: word.trim() }),
-        ...(source.trim() === '' ? {} : { source: source.trim() }),
-        ...(answer === 'owed' ? { route } : {}),
+    file.note(
+      {
+        kind: 'owed-answer',
+        payload: {
+          sensor: sensor.id,
+          operation: reason.code,
+          answer,
+          ...(word.trim() === '' ? {} : { word: word.trim() }),
+          ...(source.trim() === '' ? {} : { source: source.trim() }),
+          ...(answer === 'owed' ? { route } : {}),
+        },
       },
-    });
+      forget,
+    );
   return (
     <Sheet
       title={reason.question ?? 'What does the maker say?'}
@@ -185,7 +205,7 @@ function Question({
           id="owed-word"
           label="On whose word, if nobody here saw it"
           value={word}
-          onChange={(event) => setWord(event.target.value)}
+          onChange={(event) => setTyped({ ...typed, word: event.target.value })}
           slotProps={{ htmlInput: { maxLength: 80 } }}
         />
         {reason.canAnswer ? (
@@ -204,7 +224,7 @@ function Question({
               label="Where the maker’s information says so"
               required
               value={source}
-              onChange={(event) => setSource(event.target.value)}
+              onChange={(event) => setTyped({ ...typed, source: event.target.value })}
               slotProps={{ htmlInput: { maxLength: 300 } }}
             />
             <TextField
@@ -212,7 +232,7 @@ function Question({
               id="owed-route"
               label="Route, where it is owed"
               value={route}
-              onChange={(event) => setRoute(event.target.value)}
+              onChange={(event) => setTyped({ ...typed, route: event.target.value })}
             >
               {['static', 'dynamic', 'static then dynamic', 'static or dynamic'].map((known) => (
                 <MenuItem key={known} value={known} sx={{ minHeight: 48 }}>
