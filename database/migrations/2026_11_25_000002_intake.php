@@ -169,7 +169,7 @@ return new class extends Migration {
         $database->statement(<<<'SQL'
             update procedure_cards set
                 document = replace(replace(document::text, '"front-radar-replaced"', '"sensor-replaced"'), '"front-bracket-changed"', '"bracket-changed"')::jsonb,
-                checked_at = case when document ? 'checkedBy' then created_at end
+                checked_at = case when document->>'checkedBy' is not null then created_at end
             SQL);
         $renamed = ['front-radar-replaced' => 'sensor-replaced@front', 'front-bracket-changed' => 'bracket-changed@front'];
         foreach ($database->table('repair_orders')->get() as $order) {

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Illuminate\Support\Str;
+use Tests\Support\ApiClient;
 
 /** What is entered at intake survives a reload, a lost connection and a second person; the screens work by touch and on a tablet. */
 final class OrderResilienceTest extends BrowserCase
@@ -85,6 +86,51 @@ final class OrderResilienceTest extends BrowserCase
             $browser->find("main[aria-label=\"$part\"]");
             $this->assertAccessible("$part, dark, tablet");
             self::assertSame([], $this->smallTargets(), $part);
+        }
+    }
+
+    public function testStoredScriptStaysText(): void
+    {
+        $script = '<img src=x onerror="window.stored=1"><script>window.stored=1</script>';
+        $lead = (new ApiClient(self::$server->address()))->signIn('oda@copperlane.example', 'chalk-and-brass');
+        $id = static fn(): string => (string) Str::uuid7();
+        $choices = $lead->get('/api/intake')[1];
+        $sheet = array_column($choices['sheets'], 'id', 'name')['Quillon Sable'];
+        [, $order] = $lead->post('/api/repair-orders', ['id' => $id(), 'version' => 0, 'number' => 'X <b>1', 'vehicle' => "Sable $script", 'plate' => '<i>P</i>', 'sheet' => $sheet, 'operations' => ['rear-cover-removed', 'knock-front']]);
+        $notes = [
+            ['detail', ['field' => 'note', 'value' => $script]],
+            ['cover', ['cover' => 'rear', 'off' => true]],
+            ['capture', ['sensor' => 'rear-left', 'item' => 'serial', 'value' => $script, 'word' => substr($script, 0, 70)]],
+            ['capture', ['sensor' => 'rear-left', 'item' => 'photo', 'reason' => $script]],
+            ['condition', ['item' => 'load', 'answer' => 'on-word', 'word' => substr($script, 0, 70)]],
+            ['owed-answer', ['sensor' => 'front', 'operation' => 'knock-front', 'answer' => 'owed', 'source' => $script, 'word' => substr($script, 0, 70)]],
+            ['scan', ['phase' => 'pre', 'origin' => substr($script, 0, 100), 'scan' => ['tool' => $script, 'readAt' => '<b>now</b>', 'codes' => [['unit' => '<b>u</b>', 'code' => '<b>c</b>', 'text' => $script, 'status' => '<b>s</b>']]]]],
+        ];
+        foreach ($notes as [$kind, $payload]) {
+            [$status, $answer] = $lead->post("/api/repair-orders/{$order['id']}/notes", ['id' => $id(), 'version' => $order['version'], 'kind' => $kind, 'payload' => $payload]);
+            self::assertSame(200, $status, (string) json_encode($answer));
+            $order = $answer;
+        }
+        $card = $lead->get('/api/cards/' . $lead->get('/api/cards?search=inclinometer')[1]['cards'][0]['id'])[1];
+        $document = ['id' => 'script-card', 'title' => $script, 'source' => $script, 'cautions' => [$script]] + $card['document'];
+        $document['sensor']['name'] = substr($script, 0, 50);
+        $document['steps'][0]['text'] = $script;
+        [$status, $entered] = $lead->post('/api/cards', ['id' => $id(), 'version' => 0, 'document' => $document]);
+        self::assertSame(200, $status, (string) json_encode($entered));
+        $item = $lead->get('/api/kit')[1]['items'][0];
+        self::assertSame(200, $lead->post('/api/kit', ['id' => $id(), 'version' => 0, 'document' => ['id' => 'script-item', 'name' => $script, 'note' => $script] + $item['document']])[0]);
+
+        $this->signIn('oda@copperlane.example', 'chalk-and-brass');
+        foreach (['/' => '<img src=x', "/orders/{$order['id']}" => '<img src=x', '/cards' => '<img src=x', "/cards/{$entered['id']}" => '<img src=x', "/cards/{$entered['id']}/edit" => null, '/kit' => '<img src=x'] as $path => $shown) {
+            $this->browser->visit($path);
+            $shown === null ? $this->browser->find('#value-title') : $this->browser->waitForText('body', $shown);
+            self::assertNull($this->browser->driver->executeScript('return window.stored ?? null'), $path);
+        }
+        $this->browser->visit("/orders/{$order['id']}");
+        foreach (['Owed', 'Before refit', 'Pre-scan', 'Conditions', 'Car'] as $part) {
+            $this->browser->press($part);
+            $this->browser->find("main[aria-label=\"$part\"]");
+            self::assertNull($this->browser->driver->executeScript('return window.stored ?? null'), $part);
         }
     }
 

@@ -21,6 +21,7 @@ export function App() {
         <Route path="/cards" element={<CardList />} />
         <Route path="/cards/:card" element={<CardScreen />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />
+        <Route path="/cards/:card/copy" element={<CardEdit copy />} />
         <Route path="/kit" element={<KitScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />

@@ -18,8 +18,8 @@ import { RowsEditor } from './RowsEditor';
 import { finished, rowsOf, withRows } from './rows';
 import { useCard } from './useCards';
 
-/** A new version of a card is entered; the one before it is kept. */
-export function CardEdit() {
+/** A new version of a card is entered, the one before it being kept; or a new card that begins as a copy. */
+export function CardEdit({ copy = false }: { copy?: boolean }) {
   const { card = '' } = useParams();
   const query = useCard(card);
   if (!query.data) {
@@ -31,20 +31,20 @@ export function CardEdit() {
       </Page>
     );
   }
-  return <Form key={card} page={query.data} />;
+  return <Form key={card + String(copy)} page={query.data} copy={copy} />;
 }
 
 const escaped = (pointer: string) => pointer.replaceAll('~', '~0').replaceAll('/', '~1');
 
-function Form({ page }: { page: CardPage }) {
+function Form({ page, copy }: { page: CardPage; copy: boolean }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [kept, setKept, forget] = useKept<{ id: string; follows: string; doc: Doc }>(
-    `card-${page.id}`,
+    `card-${copy ? 'copy-' : ''}${page.id}`,
     () => ({
       id: uuid7(),
       follows: page.id,
-      doc: page.document as Doc,
+      doc: copy ? { ...(page.document as Doc), id: '' } : (page.document as Doc),
     }),
   );
   const { doc } = kept;
@@ -59,7 +59,12 @@ function Form({ page }: { page: CardPage }) {
       }
       return answer(
         client.POST('/api/cards', {
-          body: { id: kept.id, version: 0, document: made, follows: kept.follows },
+          body: {
+            id: kept.id,
+            version: 0,
+            document: made,
+            ...(copy ? {} : { follows: kept.follows }),
+          },
         }),
       );
     },
@@ -78,10 +83,13 @@ function Form({ page }: { page: CardPage }) {
   const newest = problem?.code === 'card-moved-on' ? problem.card : undefined;
   const groups = [...new Set(page.values.map((value) => value.group))];
   return (
-    <Page title="A new version">
+    <Page title={copy ? 'A new card' : 'A new version'}>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
-        It follows version {page.version}. Somebody else checks it against its source before it
-        serves a proof. What you type is kept on this screen until you enter it or leave it.
+        {copy
+          ? 'It begins as a copy; every value is to be read anew in its own source.'
+          : `It follows version ${page.version}.`}{' '}
+        Somebody else checks it against its source before it serves a proof. What you type is kept
+        on this screen until you enter it or leave it.
       </Typography>
       {newest && (
         <Alert
@@ -103,6 +111,20 @@ function Form({ page }: { page: CardPage }) {
           save.mutate();
         }}
       >
+        {copy && (
+          <TextField
+            id="card-id"
+            label="Id of the new card: small letters, digits and hyphens"
+            required
+            fullWidth
+            value={textOf(doc['id'])}
+            onChange={(event) => setDoc({ ...doc, id: event.target.value })}
+            error={path === '/id'}
+            helperText={path === '/id' ? problem?.title : undefined}
+            slotProps={{ htmlInput: { maxLength: 80, autoComplete: 'off' } }}
+            sx={{ mb: 2 }}
+          />
+        )}
         {groups.map((group) => (
           <Box
             key={group}
@@ -160,7 +182,7 @@ function Form({ page }: { page: CardPage }) {
           }}
         >
           <Button type="submit" variant="contained" loading={save.isPending}>
-            Enter this version
+            {copy ? 'Enter this card' : 'Enter this version'}
           </Button>
           <Button
             color="inherit"

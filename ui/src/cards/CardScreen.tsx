@@ -58,6 +58,11 @@ function Open({ page }: { page: CardPage }) {
             Enter a new version
           </Button>
         )}
+        {page.mayEdit && (
+          <Button component={Link} to={`/cards/${page.id}/copy`} variant="outlined">
+            Copy to a new card
+          </Button>
+        )}
         {page.mayCheck && (
           <Button variant="contained" onClick={() => check.mutate()} loading={check.isPending}>
             I have checked it against its source

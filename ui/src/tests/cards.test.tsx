@@ -155,6 +155,16 @@ describe('a procedure card', () => {
     await waitFor(() => expect(server.writes()[1]?.body).toMatchObject({ follows: 'c9' }));
   });
 
+  it('begins a new card as a copy under an id of its own', async () => {
+    server.on('POST /api/cards', { body: page({ id: 'c3' }) });
+    const person = openAt('/cards/c1/copy');
+    await person.type(await screen.findByLabelText(/Id of the new card/), 'sable-front-2');
+    await person.click(screen.getByRole('button', { name: 'Enter this card' }));
+    await waitFor(() => expect(server.writes()).toHaveLength(1));
+    expect(server.writes()[0]?.body).toMatchObject({ document: { id: 'sable-front-2' } });
+    expect(server.writes()[0]?.body).not.toHaveProperty('follows');
+  });
+
   it('adds and takes out rows of its lists', async () => {
     const person = openAt('/cards/c1/edit');
     const cautions = within(await screen.findByRole('region', { name: 'Cautions' }));
