@@ -57,11 +57,11 @@ final class EntryGuard
         $missed = $entry->off ? [] : self::wouldMiss($state, $entry);
 
         return $missed === [] ? null : sprintf(
-            'The %s would go back with %d thing%s not captured: %s. Some cannot be had afterwards without taking it off again. Is it to go back all the same?',
+            "The %s would go back with %d thing%s not captured:\n%s\nSome cannot be had afterwards without taking it off again. Is it to go back all the same?",
             $entry->cover->words(),
             count($missed),
             count($missed) === 1 ? '' : 's',
-            implode('; ', $missed),
+            implode("\n", array_map(static fn(string $words): string => "– $words", $missed)),
         );
     }
 

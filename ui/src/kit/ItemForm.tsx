@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
 import { answer, client, Refused } from '../api/client';
 import type { KitItem } from '../api/types';
 import { uuid7 } from '../api/uuid7';
@@ -57,6 +58,12 @@ export function ItemForm({
           : (item.document as Doc),
     }),
   );
+  const form = useRef<HTMLFormElement>(null);
+  useEffect(() => {
+    // It opens above the list, out of sight of whoever pressed a button further down.
+    form.current?.scrollIntoView?.({ block: 'start' });
+    form.current?.querySelector('input')?.focus({ preventScroll: true });
+  }, []);
   const { doc } = kept;
   const set = (next: Doc) => setKept({ ...kept, doc: next });
   const save = useMutation({
@@ -96,6 +103,7 @@ export function ItemForm({
   return (
     <Box
       component="form"
+      ref={form}
       aria-label={item === null ? 'A new item' : 'Change an item'}
       sx={{
         bgcolor: 'background.paper',

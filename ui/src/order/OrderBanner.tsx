@@ -85,7 +85,7 @@ export function AskedOnce({ file }: { file: OrderFile }) {
       data-testid="asked"
     >
       <DialogTitle id="asked-title">Before this is recorded</DialogTitle>
-      <DialogContent>{file.failure?.message}</DialogContent>
+      <DialogContent sx={{ whiteSpace: 'pre-line' }}>{file.failure?.message}</DialogContent>
       <DialogActions>
         <Button color="inherit" onClick={file.dismiss} autoFocus>
           No, leave it
