@@ -24,6 +24,9 @@ final class NotProven
         if ($last?->release !== null) {
             $said[] = sprintf('The set-up of the last run: the run was released by %s although it was barred.', $last->release->name);
         }
+        if (! $state->context->card->isChecked()) {
+            $said[] = 'That the procedure card\'s values are right: no second person has checked it.';
+        }
         if (count($state->runs) === 1) {
             $said[] = 'That the reading repeats: it was taken once.';
         }

@@ -246,7 +246,12 @@ final readonly class TaskState
                     in_array($axis, $sensor->placementFree, true),
                     $this->context->card->thresholds,
                 );
-                $verdicts[$axis] = $setUp->isConsistent() === false ? $verdict->unprovenBecause('inconsistent') : $verdict;
+                $verdicts[$axis] = match (true) {
+                    // A run released past its bars is still no proof by a card that nobody has checked (need J38).
+                    ! $this->context->card->isChecked() => $verdict->unprovenBecause('card-unchecked'),
+                    $setUp->isConsistent() === false => $verdict->unprovenBecause('inconsistent'),
+                    default => $verdict,
+                };
             }
             $excess = $run->echoLevel - ($this->context->card->echoExpected ?? $run->echoLevel);
             $within = $this->context->card->echoWithin ?? INF;

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Procedure;
 
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\TaskStateDocument;
 use Lumbro\Core\Procedure\Bar;
 use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Procedure\NotProven;
 use Lumbro\Core\Procedure\Stage;
+use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\AnswerKind;
 use Lumbro\Core\Tests\Support\DemoTask;
@@ -157,6 +161,19 @@ final class TaskStateTest extends TestCase
         self::assertSame('Oda', $task->state()->lastRun()?->release?->name);
         self::assertSame(Verdict::Unproven, $task->state()->lastRun()->verdict());
         self::assertSame('placement-unknown', $task->state()->lastRun()->azimuth->decision?->reason);
+    }
+
+    public function testAReleasedRunByAnUncheckedCardProvesNothing(): void
+    {
+        $task = (new DemoTask())->prepared()->read(self::GOOD)->run(0.05);
+        self::assertTrue($task->state()->isSettled());
+        $card = (array) DemoTask::node('cards/quillon-sable-front.json')->raw();
+        unset($card['checkedBy']);
+        $context = $task->context();
+        $unchecked = new TaskContext(CardDocument::read(Node::parse((string) json_encode($card))), $context->sheet, $context->kit, $context->bay, $context->operations);
+        $state = new TaskState($unchecked, $task->release()->run(0.05)->entries);
+        self::assertSame([Verdict::Unproven, 'card-unchecked', false], [$state->lastRun()?->verdict(), $state->lastRun()?->azimuth->decision?->reason, $state->isSettled()]);
+        self::assertContains('That the procedure card\'s values are right: no second person has checked it.', NotProven::of($state));
     }
 
     public function testARunIsJudgedInTheSetUpItWasMadeIn(): void

@@ -5,6 +5,7 @@ import { chance, clock, degrees } from '../../format/length';
 import { VerdictMark } from '../../shell/VerdictMark';
 
 const REASONS: Record<string, string> = {
+  'card-unchecked': 'no second person has checked the procedure card',
   'placement-unknown': 'the set-up was not known, so the reading proves nothing',
   inconsistent: 'the set-up’s readings contradict each other',
 };
