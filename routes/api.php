@@ -64,6 +64,12 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('strikes', [TaskController::class, 'strike']);
         Route::post('answers', [TaskController::class, 'answer']);
         Route::post('moves', [TaskController::class, 'move']);
+        Route::get('schools', [TaskController::class, 'choices']);
+        Route::get('survey', [TaskController::class, 'survey']);
+        Route::get('stake-out', [TaskController::class, 'stakeOut']);
+        Route::post('schools', [TaskController::class, 'schools']);
+        Route::post('reference', [TaskController::class, 'reference']);
+        Route::post('car', [TaskController::class, 'car']);
         Route::post('releases', [TaskController::class, 'release']);
         Route::post('runs', [TaskController::class, 'run']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);

@@ -7,15 +7,12 @@ namespace App\Actions;
 use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\User;
-use App\Records\Moment;
-use App\Records\OrderRecorder;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use App\Records\Workspace;
-use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Intake\ConditionAnswered;
 use Lumbro\Core\Intake\ConditionList;
-use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Intake\LineAnswered;
+use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Record\AnswerKind;
 
 /** A question of the preparation, or a step of the line, is answered; hearsay names its source. */
@@ -27,56 +24,26 @@ final readonly class AnswerQuestion
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
-        $condition = self::condition($user, $task, $body);
-        if ($condition !== null) {
-            return $condition;
-        }
-
-        return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): Answered {
-            $item = $body->text('item');
-            $known = array_column($file->context->school->lineSteps(), 'id');
-            if (! in_array($item, $known, true)) {
-                throw Refusal::field('/item', "There is no question \"$item\" in this task.");
-            }
-            [$answer, $word] = self::answer($body);
-
-            return new Answered($body->id, $user->name, $now, $item, $answer, $word);
-        });
+        return $this->recorder->recordOnOrder($user, $task, $body, static fn(TaskFile $file, string $now): OrderEntry => self::entry($user, $file, $body, $now));
     }
 
-    /** A precondition is the order's matter: it is kept there, once, for all sensors it concerns. */
-    private static function condition(User $user, string $task, Body $body): ?TaskFile
+    /** Preconditions and the line are the car's matter: they are kept with the order, once, for all sensors they concern. */
+    private static function entry(User $user, TaskFile $file, Body $body, string $now): OrderEntry
     {
-        return DB::transaction(static function () use ($user, $task, $body): ?TaskFile {
-            $file = TaskFile::open($user, $task, true);
-            foreach (ConditionList::ofSensor($file->order->state(), $file->context->sensor) as $condition) {
-                if ($condition->id !== $body->text('item')) {
-                    continue;
-                }
-                if ($file->has($body->id)) {
-                    return $file;
-                }
-                if ($file->isSealed()) {
-                    throw Refusal::sealed();
-                }
-                if ($body->version !== $file->version) {
-                    throw Refusal::recordMovedOn(Workspace::of($file));
-                }
+        $item = $body->text('item');
+        foreach (ConditionList::ofSensor($file->order->state(), $file->context->sensor) as $condition) {
+            if ($condition->id === $item) {
                 [$answer, $word] = self::answer($body);
-                $entry = new ConditionAnswered($body->id, $user->name, Moment::now(), $condition->id, $condition->perSensor ? $file->context->sensor->id : null, $answer, $word);
-                OrderRecorder::append($user, $file->order, $entry, self::seen($body, $file), true);
 
-                return TaskFile::open($user, $task);
+                return new ConditionAnswered($body->id, $user->name, $now, $condition->id, $condition->perSensor ? $file->context->sensor->id : null, $answer, $word);
             }
+        }
+        if (! in_array($item, array_column($file->plan()->lineSteps(), 'id'), true)) {
+            throw Refusal::field('/item', "There is no question \"$item\" in this task.");
+        }
+        [$answer, $word] = self::answer($body);
 
-            return null;
-        });
-    }
-
-    /** The version of the order's record that the person saw. */
-    private static function seen(Body $body, TaskFile $file): int
-    {
-        return $body->has('orderVersion') ? (int) $body->node('orderVersion')->between(0, 1_000_000) : $file->order->version;
+        return new LineAnswered($body->id, $user->name, $now, $item, $answer, $word);
     }
 
     /** @return array{AnswerKind, string|null} the answer, and on whose word it rests */

@@ -11,14 +11,17 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\SidedLength;
-use Lumbro\Core\Procedure\Call;
+use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Measure\Turn;
 use Lumbro\Core\Procedure\ReadingExpectation;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\School\Call;
+use Lumbro\Core\School\Reads;
 
 /** A reading is taken down as typed, far-off ones only once confirmed; a correction strikes the one it corrects. */
 final readonly class RecordReading
 {
-    public const FIELDS = [['call', 'typed'], ['datum', 'strikes', 'confirmed']];
+    public const FIELDS = [['call', 'typed'], ['datum', 'strikes', 'confirmed', 'accuracy']];
 
     public function __construct(private Recorder $recorder) {}
 
@@ -27,10 +30,9 @@ final readonly class RecordReading
         return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): ReadingTaken {
             $call = self::call($file, $body->text('call'));
             $typed = $body->text('typed', 60);
-            $read = $call->sided ? SidedLength::fromReading($typed) : Length::fromReading($typed);
-
+            [$value, $unit] = self::value($call, $typed);
             $datum = self::datum($call, $body->optionalText('datum'));
-            $question = (new ReadingExpectation($file->context))->question($call, $typed, $read->millimetres, $datum);
+            $question = (new ReadingExpectation($file->context, $file->plan()))->question($call, $typed, $value, $datum);
             if ($question !== null && ! $body->flag('confirmed')) {
                 throw Refusal::asks('/typed', $question);
             }
@@ -41,24 +43,49 @@ final readonly class RecordReading
                 $now,
                 $call->id,
                 $typed,
-                $read->millimetres,
-                $read->unit->value,
+                $value,
+                $unit,
                 $datum,
                 self::struck($file, $call, $body->optionalText('strikes')),
                 $question !== null,
+                self::accuracy($call, $body->optionalText('accuracy', 60)),
             );
         });
     }
 
     private static function call(TaskFile $file, string $id): Call
     {
-        foreach ($file->context->school->calls() as $call) {
-            if ($call->id === $id) {
-                return $call;
-            }
+        return $file->plan()->call($id) ?? throw Refusal::field('/call', "There is no call \"$id\" in this task.");
+    }
+
+    /** @return array{float, string} the value in mm or degrees, and the unit it was typed in */
+    private static function value(Call $call, string $typed): array
+    {
+        if ($call->reads === Reads::Turn) {
+            return [Turn::fromReading($typed)->degrees, 'deg'];
+        }
+        $read = $call->reads === Reads::Sided ? SidedLength::fromReading($typed) : Length::fromReading($typed);
+
+        return [$read->millimetres, $read->unit->value];
+    }
+
+    /** The standard uncertainty behind an accuracy stated with a reading: a half-width without a distribution. */
+    private static function accuracy(Call $call, ?string $typed): ?float
+    {
+        if (! $call->statesAccuracy) {
+            return $typed === null ? null : throw Refusal::field('/accuracy', 'The accuracy of this reading is its instrument\'s.');
+        }
+        if ($typed === null) {
+            throw Refusal::field('/accuracy', 'Say the accuracy that the rig states: ' . ($call->reads === Reads::Turn ? '0.1 for ±0.1°.' : '3 mm for ±3 mm.'));
+        }
+        $halfWidth = $call->reads === Reads::Turn
+            ? (is_numeric($typed) ? (float) $typed : throw Refusal::field('/accuracy', "“{$typed}” is not an angle in degrees, such as 0.1."))
+            : Length::fromReading($typed)->millimetres;
+        if ($halfWidth <= 0) {
+            throw Refusal::field('/accuracy', 'must be above 0: no rig is without error.');
         }
 
-        throw Refusal::field('/call', "There is no call \"$id\" in this task.");
+        return StandardUncertainty::ofReading($halfWidth, 0.0);
     }
 
     private static function datum(Call $call, ?string $datum): ?string

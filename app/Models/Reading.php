@@ -10,7 +10,9 @@ namespace App\Models;
  * @property int         $version
  * @property string      $call
  * @property string      $typed
- * @property float       $millimetres
+ * @property float|null  $millimetres
+ * @property float|null  $degrees
+ * @property float|null  $uncertainty
  * @property string      $unit
  * @property string|null $datum_to
  * @property string|null $strikes_id
@@ -23,5 +25,5 @@ final class Reading extends Register
     protected $table = 'readings';
 
     /** @var array<string, string> */
-    protected $casts = ['millimetres' => 'float', 'confirmed' => 'boolean'];
+    protected $casts = ['millimetres' => 'float', 'degrees' => 'float', 'uncertainty' => 'float', 'confirmed' => 'boolean'];
 }

@@ -11,6 +11,7 @@ use App\Models\RecordEvent;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\ReadingTaken;
 
@@ -47,6 +48,33 @@ final class Recorder
         });
     }
 
+    /**
+     * The same for a line that is the whole car's: it is kept in the order's record.
+     *
+     * @param \Closure(TaskFile, string): OrderEntry $make
+     *
+     * @throws Refusal
+     */
+    public function recordOnOrder(User $user, string $task, Body $body, \Closure $make): TaskFile
+    {
+        return DB::transaction(static function () use ($user, $task, $body, $make): TaskFile {
+            $file = TaskFile::open($user, $task, true);
+            if ($file->has($body->id)) {
+                return $file;
+            }
+            if ($file->isSealed()) {
+                throw Refusal::sealed();
+            }
+            if ($body->version !== $file->version) {
+                throw Refusal::recordMovedOn(Workspace::of($file));
+            }
+            $seen = $body->has('orderVersion') ? (int) $body->node('orderVersion')->between(0, 1_000_000) : $file->order->version;
+            OrderRecorder::append($user, $file->order, $make($file, Moment::now()), $seen, $body->has('confirmed') && $body->flag('confirmed'));
+
+            return TaskFile::open($user, $task);
+        });
+    }
+
     private function add(User $user, TaskFile $file, Entry $entry): void
     {
         $line = [
@@ -70,23 +98,18 @@ final class Recorder
     /** @return array<string, mixed> */
     private function reading(TaskFile $file, ReadingTaken $reading): array
     {
-        $instrument = '';
-        $from = null;
-        foreach ($file->context->school->calls() as $call) {
-            if ($call->id === $reading->call) {
-                $instrument = $call->instrument;
-                $from = $call->between[0] ?? null;
-            }
-        }
+        $call = $file->plan()->call($reading->call);
 
         return [
             'call' => $reading->call,
             'typed' => $reading->typed,
-            'millimetres' => $reading->millimetres,
+            'millimetres' => $reading->isAngle() ? null : $reading->value,
+            'degrees' => $reading->isAngle() ? $reading->value : null,
+            'uncertainty' => $reading->s,
             'unit' => $reading->unit,
-            'datum_from' => $from,
+            'datum_from' => $call?->trace?->from,
             'datum_to' => $reading->datum,
-            'instrument' => $instrument,
+            'instrument' => $call->instrument ?? '',
             'strikes_id' => $reading->strikes,
             'confirmed' => $reading->confirmed,
         ];

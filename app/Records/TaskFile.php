@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Procedure\MeasuringPlan;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\Entry;
@@ -19,9 +20,11 @@ use Lumbro\Core\Record\Entry;
 final class TaskFile
 {
     /** A reading's columns as the payload of a record's line. */
-    private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id, 'confirmed', nullif(confirmed, false)))";
+    private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'degrees', degrees, 's', uncertainty, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id, 'confirmed', nullif(confirmed, false)))";
 
     private ?TaskState $state = null;
+
+    private ?MeasuringPlan $plan = null;
 
     /** @param list<Entry> $entries */
     private function __construct(
@@ -70,10 +73,6 @@ final class TaskFile
             'sealed_at' => $order->row->sealed_at ?? null, 'card' => $task->card,
         ];
         $card = $order->context->cards[$task->sensor] ?? throw Refusal::conflict('no-card', 'The shop has no procedure card for this sensor.');
-        $hindrance = TaskContext::hindrance($card);
-        if ($hindrance !== null) {
-            throw Refusal::conflict('no-set-up', 'The card\'s spot ' . $hindrance);
-        }
         $kit = $order->context->kit->forTask($order->context->today, $order->context->shop->overdue)
             ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
         if ($order->row->bay === null) {
@@ -96,7 +95,13 @@ final class TaskFile
 
     public function state(): TaskState
     {
-        return $this->state ??= new TaskState($this->context, $this->entries);
+        return $this->state ??= new TaskState($this->context, $this->entries, $this->plan());
+    }
+
+    /** How the set-up is measured: to be had without solving it. */
+    public function plan(): MeasuringPlan
+    {
+        return $this->plan ??= new MeasuringPlan($this->context, $this->entries);
     }
 
     public function isSealed(): bool
@@ -120,6 +125,7 @@ final class TaskFile
         $this->entries[] = $entry;
         $this->version++;
         $this->state = null;
+        $this->plan = null;
     }
 
     /** @return array<int, Entry> version → line, in the order they were recorded */

@@ -7,7 +7,6 @@ namespace App\Records;
 use Lumbro\Core\Document\StageBoard;
 use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Procedure\ProcedureCard;
-use Lumbro\Core\Procedure\TaskContext;
 
 /** How far each sensor task of an order has come. */
 final class TaskLines
@@ -45,7 +44,6 @@ final class TaskLines
     {
         $hindrance = match (true) {
             $card === null => 'The shop has no procedure card for it.',
-            TaskContext::hindrance($card) !== null => 'Its spot ' . TaskContext::hindrance($card),
             $file->row->bay_id === null => 'No bay is chosen for the car.',
             $file->context->kit->forTask($file->context->today, $file->context->shop->overdue) === null => 'The kit lacks a tape, a rule, a staff or a stand.',
             default => null,

@@ -185,7 +185,7 @@ final class DemoSeeder extends Seeder
     private function answer(User $user, TaskFile $file): void
     {
         $state = $file->state();
-        $item = $state->unanswered([...$file->context->preparation, ...$file->context->school->lineSteps()])[0];
+        $item = $state->unanswered([...$file->context->preparation, ...$state->plan->lineSteps()])[0];
         $this->write($user, $file, app(AnswerQuestion::class), AnswerQuestion::FIELDS, $item->id === 'tyres'
             ? ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair']
             : ['item' => $item->id, 'answer' => 'yes']);

@@ -283,7 +283,7 @@ final class FrontRadarThreadTest extends BrowserCase
     /** The tally's figure against the core's own, from the readings in the database. */
     private function assertOnScreen(string $respect): void
     {
-        $setUp = new SetUp($this->state()->context, $this->state()->setUp->readings);
+        $setUp = new SetUp($this->state()->context, $this->state()->plan, $this->state()->setUp->readings);
         $deviation = $setUp->deviation($respect);
         self::assertNotNull($deviation);
         $shown = $this->browser->text("[data-testid=verdict-$respect]");
@@ -310,12 +310,7 @@ final class FrontRadarThreadTest extends BrowserCase
 
     private function title(string $call): string
     {
-        foreach ($this->state()->context->school->calls() as $known) {
-            if ($known->id === $call) {
-                return $known->title;
-            }
-        }
-        self::fail("There is no call {$call}.");
+        return $this->state()->plan->call($call)->title ?? self::fail("There is no call {$call}.");
     }
 
     /** Types into the reading field and takes it with Enter. */

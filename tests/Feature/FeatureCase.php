@@ -89,7 +89,7 @@ abstract class FeatureCase extends TestCase
     protected function prepare(string $number = '2471'): void
     {
         $file = $this->file($number);
-        foreach ([...$file->context->preparation, ...$file->context->school->lineSteps()] as $item) {
+        foreach ([...$file->context->preparation, ...$file->plan()->lineSteps()] as $item) {
             $this->write('answers', ['item' => $item->id, 'answer' => 'yes'], $number)->assertOk();
         }
     }

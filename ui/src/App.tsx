@@ -8,6 +8,7 @@ import { OrderScreen } from './order/OrderScreen';
 import { Report } from './record/Report';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
+import { StakeOutPage } from './stakeout/StakeOutPage';
 import { Today } from './today/Today';
 import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 
@@ -25,6 +26,7 @@ export function App() {
         <Route path="/kit" element={<KitScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
+        <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>
     </SignedIn>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices\Simulated;
 
 use Lumbro\Core\Numeric\Angle;
+use Lumbro\Core\Procedure\MeasuringPlan;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskContext;
@@ -23,6 +24,8 @@ final readonly class SimulatedBay
 
     public float $targetHeight;
 
+    public MeasuringPlan $plan;
+
     /** How often the stand has been moved. */
     public int $position;
 
@@ -32,7 +35,9 @@ final readonly class SimulatedBay
     public function __construct(public TaskContext $context, public Scenario $scenario, array $entries)
     {
         $this->noise = new SeededNoise($scenario->seed);
-        $nominal = $context->school->nominal();
+        $plan = new MeasuringPlan($context, $entries);
+        $this->plan = $plan;
+        $nominal = $plan->nominal();
         $state = $nominal->state;
         foreach ($scenario->shifts as $name => [$x, $y]) {
             $place = $nominal->layout->free[$name];
@@ -45,7 +50,7 @@ final readonly class SimulatedBay
         $state[$stand + 2] += $scenario->standYaw;
         $height = $scenario->targetHeight;
 
-        $record = new TaskRecord($entries, $context->school->spoiledBy(...));
+        $record = new TaskRecord($entries, $plan->spoiledBy(...));
         foreach ($record->moves as $position => $move) {
             [$state, $height] = $this->moved($state, $height, $stand, $record, $position, $move);
         }
@@ -61,7 +66,7 @@ final readonly class SimulatedBay
      */
     public function placementError(): array
     {
-        $nominal = $this->context->school->nominal();
+        $nominal = $this->plan->nominal();
         $bearing = static fn(Geometry $at): float => atan2(
             $at->y['target'] - $at->y['sensor'],
             $at->x['target'] - $at->x['sensor'],
@@ -80,7 +85,7 @@ final readonly class SimulatedBay
     private function moved(array $state, float $height, int $stand, TaskRecord $record, int $position, StandMoved $move): array
     {
         $slip = fn(string $what, float $size): float => $size * $this->noise->draw("move $position $what");
-        $setUp = new SetUp($this->context, $record->at($position));
+        $setUp = new SetUp($this->context, $this->plan, $record->at($position));
         $plan = $setUp->plan($move->kinds)[0] ?? null;
         $heading = $setUp->placement === null ? 0.0 : $setUp->placement->referenceHeading;
         if (in_array(MoveKind::Turn, $move->kinds, true)) {

@@ -6,7 +6,8 @@ namespace App\Devices\Simulated;
 
 use App\Devices\DeviceUnavailable;
 use App\Devices\DistanceMeter;
-use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\School\Call;
+use Lumbro\Core\School\Reads;
 
 /** Reads the true set-up with a meter's noise and writes it in mm, as a person would type it. */
 final readonly class SimulatedDistanceMeter implements DistanceMeter
@@ -15,29 +16,24 @@ final readonly class SimulatedDistanceMeter implements DistanceMeter
 
     public function read(string $call): string
     {
-        foreach ($this->bay->context->school->calls() as $known) {
-            if ($known->id !== $call) {
-                continue;
-            }
-            if ($known->datums !== []) {
-                return sprintf('%d mm', round($this->bay->targetHeight));
-            }
-            $value = $this->value($call);
-            if (! $known->sided) {
-                return sprintf('%d mm', round($value));
-            }
-
-            return round($value) === 0.0 ? '0 mm' : sprintf('%d mm %s', round(abs($value)), $value > 0 ? 'left' : 'right');
+        $known = $this->bay->plan->call($call) ?? throw DeviceUnavailable::meter();
+        if (! $known->isSurveyed()) {
+            return sprintf('%d mm', round($this->bay->targetHeight));
         }
+        $value = $this->value($known);
 
-        throw DeviceUnavailable::meter();
+        return match ($known->reads) {
+            Reads::Turn => round($value, 2) === 0.0 ? '0°' : sprintf('%.2f° %s', abs($value), $value > 0 ? 'anticlockwise' : 'clockwise'),
+            Reads::Sided => round($value) === 0.0 ? '0 mm' : sprintf('%d mm %s', round(abs($value)), $value > 0 ? 'left' : 'right'),
+            default => sprintf('%d mm', round($value)),
+        };
     }
 
-    private function value(string $call): float
+    /** As it is read, with half of the reading's own noise: mm or degrees. */
+    private function value(Call $call): float
     {
-        $equation = $this->bay->context->school->equations()[$call] ?? throw DeviceUnavailable::meter();
+        $s = $call->reads === Reads::Turn ? rad2deg($call->s) : $call->s;
 
-        return Equation::of($equation, $this->bay->truth)->value
-            + $equation->s() / 2 * $this->bay->noise->draw("meter {$this->bay->position} $call");
+        return $this->bay->plan->reading($call, $this->bay->truth) + $s / 2 * $this->bay->noise->draw("meter {$this->bay->position} $call->id");
     }
 }

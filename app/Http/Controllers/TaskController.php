@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AnswerQuestion;
+use App\Actions\ChooseReference;
+use App\Actions\ChooseSchools;
 use App\Actions\MoveStand;
+use App\Actions\NoteOnCar;
 use App\Actions\RecordReading;
 use App\Actions\ReleaseRun;
 use App\Actions\RunSensor;
@@ -17,6 +20,9 @@ use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lumbro\Core\Document\SchoolsDocument;
+use Lumbro\Core\Document\StakeOutDocument;
+use Lumbro\Core\Document\SurveyDocument;
 
 /** The job workspace of one sensor task. Every write answers with the whole state that came of it. */
 final class TaskController
@@ -46,6 +52,21 @@ final class TaskController
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...MoveStand::FIELDS)));
     }
 
+    public function schools(Request $request, string $task, ChooseSchools $action): JsonResponse
+    {
+        return $this->written($action(Answer::user($request), $task, Body::of($request, ...ChooseSchools::FIELDS)));
+    }
+
+    public function reference(Request $request, string $task, ChooseReference $action): JsonResponse
+    {
+        return $this->written($action(Answer::user($request), $task, Body::of($request, ...ChooseReference::FIELDS)));
+    }
+
+    public function car(Request $request, string $task, NoteOnCar $action): JsonResponse
+    {
+        return $this->written($action(Answer::user($request), $task, Body::of($request, ...NoteOnCar::FIELDS)));
+    }
+
     public function release(Request $request, string $task, ReleaseRun $action): JsonResponse
     {
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...ReleaseRun::FIELDS)));
@@ -54,6 +75,32 @@ final class TaskController
     public function run(Request $request, string $task, RunSensor $action): JsonResponse
     {
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...RunSensor::FIELDS)));
+    }
+
+    /** The schools it can be measured by. */
+    public function choices(Request $request, string $task): JsonResponse
+    {
+        $file = TaskFile::open(Answer::user($request), $task);
+
+        return Answer::json(SchoolsDocument::write($file->context, $file->plan()));
+    }
+
+    /** What the survey says of itself. */
+    public function survey(Request $request, string $task): JsonResponse
+    {
+        return Answer::json(SurveyDocument::write(TaskFile::open(Answer::user($request), $task)->state()));
+    }
+
+    /** The sheet to lay the spot out by. */
+    public function stakeOut(Request $request, string $task): JsonResponse
+    {
+        $file = TaskFile::open(Answer::user($request), $task);
+        $order = $file->order->row;
+
+        return Answer::json([
+            'order' => ['id' => $order->id, 'number' => $order->number, 'vehicle' => $order->vehicle, 'plate' => $order->plate],
+            ...StakeOutDocument::write($file->context, $file->plan()),
+        ]);
     }
 
     public function meter(Request $request, string $task, string $call, DeviceRoom $devices): JsonResponse

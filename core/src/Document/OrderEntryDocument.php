@@ -12,8 +12,11 @@ use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\CoverNoted;
 use Lumbro\Core\Intake\DetailNoted;
 use Lumbro\Core\Intake\FigureMeasured;
+use Lumbro\Core\Intake\FloorRead;
+use Lumbro\Core\Intake\LineAnswered;
 use Lumbro\Core\Intake\LineNotUnderstood;
 use Lumbro\Core\Intake\LineSettled;
+use Lumbro\Core\Intake\MarkPlumbed;
 use Lumbro\Core\Intake\OperationNoted;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OwedAnswered;
@@ -25,12 +28,13 @@ use Lumbro\Core\Procedure\Cover;
 use Lumbro\Core\Procedure\Operation;
 use Lumbro\Core\Procedure\Route;
 use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\School\Mark;
 
 /** The JSON form of the lines of a repair order's record (schemas, "order-line"). */
 final class OrderEntryDocument
 {
     public const KINDS = [
-        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card',
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor',
     ];
 
     /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
@@ -57,6 +61,9 @@ final class OrderEntryDocument
             'estimate-settled' => new LineSettled($id, $person, $at, $payload->fields(['line'])['line']->line(60)),
             'photo' => self::photo($id, $person, $at, $payload),
             'card' => self::card($id, $person, $at, $payload),
+            'line' => self::line($id, $person, $at, $payload),
+            'mark' => self::mark($id, $person, $at, $payload),
+            'floor' => self::floor($id, $person, $at, $payload),
             default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
         };
     }
@@ -86,6 +93,9 @@ final class OrderEntryDocument
             $entry instanceof LineSettled => ['estimate-settled', ['line' => $entry->line]],
             $entry instanceof PhotoAdded => ['photo', ['photo' => $entry->photo, 'sensor' => $entry->sensor, 'about' => $entry->about]],
             $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
+            $entry instanceof LineAnswered => ['line', ['item' => $entry->item, 'answer' => $entry->answer->value, 'word' => $entry->word]],
+            $entry instanceof MarkPlumbed => ['mark', ['end' => $entry->end, 'mark' => $entry->mark->value, 'note' => $entry->note === '' ? null : $entry->note]],
+            $entry instanceof FloorRead => ['floor', ['place' => $entry->place, 'typed' => $entry->typed === '' ? null : $entry->typed]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };
 
@@ -227,6 +237,39 @@ final class OrderEntryDocument
         $f = $payload->fields(['sensor', 'card']);
 
         return new CardChosen($id, $person, $at, $f['sensor']->id(), $f['card']->line(60));
+    }
+
+    private static function line(string $id, string $person, string $at, Node $payload): LineAnswered
+    {
+        $f = $payload->fields(['item', 'answer'], ['word']);
+        $answer = AnswerKind::from($f['answer']->oneOf(array_column(AnswerKind::cases(), 'value')));
+        $word = self::optional($f, 'word', 80);
+        if ($answer === AnswerKind::OnWord && $word === null) {
+            throw InvalidInput::because($payload->path() . '/word', 'is missing: say on whose word it rests.');
+        }
+
+        return new LineAnswered($id, $person, $at, $f['item']->id(), $answer, $word);
+    }
+
+    private static function mark(string $id, string $person, string $at, Node $payload): MarkPlumbed
+    {
+        $f = $payload->fields(['end', 'mark'], ['note']);
+        $mark = Mark::from($f['mark']->oneOf(array_column(Mark::cases(), 'value')));
+        $note = self::optional($f, 'note', 120) ?? '';
+        if ($mark === Mark::Other && $note === '') {
+            throw InvalidInput::because($payload->path() . '/note', 'is missing: say what the mark is.');
+        }
+
+        return new MarkPlumbed($id, $person, $at, $f['end']->oneOf(['front', 'rear']), $mark, $note);
+    }
+
+    /** A staff reading; one without a reading takes the earlier one back. */
+    private static function floor(string $id, string $person, string $at, Node $payload): FloorRead
+    {
+        $f = $payload->fields(['place'], ['typed']);
+        $typed = self::optional($f, 'typed', 60) ?? '';
+
+        return new FloorRead($id, $person, $at, $f['place']->line(60), $typed, $typed === '' ? null : Length::fromReading($typed)->millimetres);
     }
 
     /** @param array<array-key, Node> $fields */

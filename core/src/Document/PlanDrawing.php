@@ -7,6 +7,7 @@ namespace Lumbro\Core\Document;
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Survey\Geometry;
 
 /** The plan and the side view as plain figures, mm in the vehicle frame, for whoever draws them. */
 final class PlanDrawing
@@ -19,11 +20,11 @@ final class PlanDrawing
     {
         $sheet = $state->context->sheet;
         $setUp = $state->setUp;
-        $nominal = $state->context->school->nominal();
+        $nominal = $state->plan->nominal();
         $at = $setUp->placement?->solution->geometry ?? $nominal;
         $point = static fn(string $name): array => [$at->x[$name], $at->y[$name]];
         $spot = $setUp->placement->required ?? [$nominal->x['target'], $nominal->y['target']];
-        $measured = $setUp->deviation('across') !== null || $setUp->deviation('along') !== null;
+        $measured = array_filter(['across', 'along'], static fn(string $name): bool => $setUp->deviation($name) !== null) !== [];
 
         return [
             'car' => [
@@ -37,22 +38,22 @@ final class PlanDrawing
                 'hubs' => array_map($point, ['FL' => 'FL', 'FR' => 'FR', 'RL' => 'RL', 'RR' => 'RR']),
             ],
             'bay' => ['name' => $state->context->bay->name, 'outline' => $state->context->bay->outline],
-            'zone' => $state->context->card->zone,
+            'zone' => $state->context->zone,
             'frontMark' => $point('frontMark'),
             'rearMark' => $point('rearMark'),
             'sensor' => ['at' => $point('sensor'), 'height' => $state->context->card->sensor->height],
-            'spot' => ['at' => $spot, 'height' => $state->context->spot->height],
+            'spot' => ['at' => $spot, 'height' => $state->plan->requiredHeight()],
             'stand' => [
                 'measured' => $measured,
                 'at' => $point('stand'),
                 'yaw' => Angle::degrees($at->yaw['stand']),
-                'left' => $point('standLeft'),
-                'right' => $point('standRight'),
+                'left' => $point('barLeft'),
+                'right' => $point('barRight'),
                 'target' => $point('target'),
-                'targetHeight' => $setUp->height === null ? null : $state->context->spot->height + $setUp->height->deviation,
+                'targetHeight' => $setUp->height === null ? null : $state->plan->requiredHeight() + $setUp->height->deviation,
                 'ellipse' => $measured ? self::ellipse($setUp) : null,
             ],
-            'tapes' => self::tapes($state, $at->x, $at->y),
+            'tapes' => self::traces($state, $at),
         ];
     }
 
@@ -81,27 +82,18 @@ final class PlanDrawing
         ];
     }
 
-    /**
-     * @param array<string, float> $x
-     * @param array<string, float> $y
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function tapes(TaskState $state, array $x, array $y): array
+    /** @return list<array<string, mixed>> where each tape, beam and rule goes, with what was read */
+    private static function traces(TaskState $state, Geometry $at): array
     {
-        $tapes = [];
-        foreach ($state->context->school->calls() as $call) {
-            if ($call->between !== null) {
-                [$from, $to] = $call->between;
-                $tapes[] = [
-                    'call' => $call->id,
-                    'from' => [$x[$from], $y[$from]],
-                    'to' => [$x[$to], $y[$to]],
-                    'reading' => ($state->setUp->readings[$call->id] ?? null)?->millimetres,
-                ];
+        $traces = [];
+        foreach ($state->plan->calls() as $call) {
+            $drawn = TraceDrawing::of($call, $at);
+            if ($drawn !== null) {
+                $reading = $state->setUp->readings[$call->id] ?? null;
+                $traces[] = ['call' => $call->id, ...$drawn, 'reading' => $reading === null || $reading->isAngle() ? null : $reading->value];
             }
         }
 
-        return $tapes;
+        return $traces;
     }
 }

@@ -5,29 +5,36 @@ declare(strict_types=1);
 namespace Lumbro\Core\Document;
 
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\AnswerKind;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\ReadingStruck;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Record\ReferenceChosen;
 use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\RunFailed;
 use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Record\RunReleased;
+use Lumbro\Core\Record\SchoolsChosen;
 use Lumbro\Core\Record\StandMoved;
 
 /** The JSON form of the lines of a task's record. */
 final class RecordDocument
 {
-    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed'];
+    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed', 'schools', 'reference'];
 
     /** @param string $kind one of KINDS; $payload what that kind carries */
     public static function entry(string $kind, string $id, string $person, string $at, Node $payload): Entry
     {
         switch ($kind) {
             case 'reading':
-                $f = $payload->fields(['call', 'typed', 'millimetres', 'unit'], ['datum', 'strikes', 'confirmed']);
+                $f = $payload->fields(['call', 'typed', 'unit'], ['millimetres', 'degrees', 'datum', 'strikes', 'confirmed', 's']);
+                if (isset($f['degrees'], $f['millimetres'])) {
+                    throw InvalidInput::because($f['degrees']->path(), 'and /millimetres are both there; a reading is the one or the other.');
+                }
+                $value = $f['degrees'] ?? $f['millimetres'] ?? throw InvalidInput::because($payload->path() . '/millimetres', 'or /degrees is missing.');
 
                 return new ReadingTaken(
                     $id,
@@ -35,11 +42,12 @@ final class RecordDocument
                     $at,
                     $f['call']->text(),
                     $f['typed']->text(),
-                    $f['millimetres']->number(),
+                    $value->number(),
                     $f['unit']->text(),
                     isset($f['datum']) ? $f['datum']->text() : null,
                     isset($f['strikes']) ? $f['strikes']->text() : null,
                     isset($f['confirmed']) && $f['confirmed']->flag(),
+                    isset($f['s']) ? $f['s']->positive() : null,
                 );
             case 'strike':
                 return new ReadingStruck($id, $person, $at, $payload->fields(['reading'])['reading']->text());
@@ -66,6 +74,17 @@ final class RecordDocument
                     $f['reason']->text(),
                     array_map(static fn(Node $text): string => $text->text(), $f['overrode']->items()),
                 );
+            case 'schools':
+                $schools = array_map(
+                    static fn(Node $school): string => $school->oneOf(CardDocument::SCHOOLS),
+                    $payload->fields(['schools'])['schools']->items(),
+                );
+
+                return new SchoolsChosen($id, $person, $at, $schools === [] ? throw InvalidInput::because($payload->path() . '/schools', 'must name at least one school.') : $schools);
+            case 'reference':
+                $f = $payload->fields(['reference', 'reason']);
+
+                return new ReferenceChosen($id, $person, $at, $f['reference']->oneOf(CardDocument::REFERENCES), $f['reason']->line(300));
             case 'run-failed':
                 return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());
             default:
@@ -89,10 +108,11 @@ final class RecordDocument
     {
         return match (true) {
             $entry instanceof ReadingTaken => ['kind' => 'reading', 'payload' => [
-                'call' => $entry->call, 'typed' => $entry->typed, 'millimetres' => $entry->millimetres, 'unit' => $entry->unit,
+                'call' => $entry->call, 'typed' => $entry->typed, $entry->isAngle() ? 'degrees' : 'millimetres' => $entry->value, 'unit' => $entry->unit,
                 ...($entry->datum === null ? [] : ['datum' => $entry->datum]),
                 ...($entry->strikes === null ? [] : ['strikes' => $entry->strikes]),
                 ...($entry->confirmed ? ['confirmed' => true] : []),
+                ...($entry->s === null ? [] : ['s' => $entry->s]),
             ]],
             $entry instanceof ReadingStruck => ['kind' => 'strike', 'payload' => ['reading' => $entry->reading]],
             $entry instanceof StandMoved => ['kind' => 'move', 'payload' => ['kinds' => array_column($entry->kinds, 'value')]],
@@ -111,6 +131,8 @@ final class RecordDocument
                     'verdicts' => (object) $entry->reliedOn->verdicts,
                 ]]),
             ]],
+            $entry instanceof SchoolsChosen => ['kind' => 'schools', 'payload' => ['schools' => $entry->schools]],
+            $entry instanceof ReferenceChosen => ['kind' => 'reference', 'payload' => ['reference' => $entry->reference, 'reason' => $entry->reason]],
             $entry instanceof RunFailed => ['kind' => 'run-failed', 'payload' => ['message' => $entry->message]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Document;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Procedure\SiteFloor;
 use Lumbro\Core\Procedure\Stage;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\AnswerKind;
@@ -26,8 +27,8 @@ final class StageBoard
                     OwedState::Unknown => 'a question is open',
                 }],
                 Stage::Prepare => self::questions($state, $state->context->preparation),
-                Stage::Floor => ['struck', sprintf('not surveyed, ±%s mm', self::plain($state->context->bay->sFloor))],
-                Stage::Line => self::questions($state, $state->context->school->lineSteps()),
+                Stage::Floor => self::floor($state),
+                Stage::Line => self::questions($state, $state->plan->lineSteps()),
                 Stage::Place => self::place($state),
                 Stage::Run => [
                     $state->runs === [] ? 'hollow' : 'full',
@@ -69,9 +70,23 @@ final class StageBoard
     }
 
     /** @return array{string, string} */
+    private static function floor(TaskState $state): array
+    {
+        $floor = $state->plan->floor;
+        $places = SiteFloor::places($state->context);
+        $read = count(array_intersect($places, array_keys($state->context->order->floor ?? [])));
+
+        return match (true) {
+            $floor->from === 'readings' => ['full', sprintf('surveyed, ±%s mm', self::plain($floor->s))],
+            $read > 0 => ['half', sprintf('%d of %d', $read, count($places))],
+            default => ['struck', sprintf('not surveyed, ±%s mm', self::plain($floor->s))],
+        };
+    }
+
+    /** @return array{string, string} */
     private static function place(TaskState $state): array
     {
-        $calls = count($state->context->school->calls());
+        $calls = count($state->plan->calls());
         $taken = count($state->setUp->readings);
         if ($state->setUp->isConsistent() === false) {
             return ['half', 'readings disagree'];

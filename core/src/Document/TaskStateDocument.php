@@ -8,8 +8,9 @@ use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Placement\Deviation;
 use Lumbro\Core\Placement\Moves;
-use Lumbro\Core\Procedure\Call;
+use Lumbro\Core\Procedure\CardPolarSpot;
 use Lumbro\Core\Procedure\Directions;
+use Lumbro\Core\Procedure\Disagreement;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Procedure\NotProven;
 use Lumbro\Core\Procedure\OwedReason;
@@ -17,6 +18,8 @@ use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Procedure\RunResult;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\School\Call;
+use Lumbro\Core\School\School;
 
 /** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees, directions in words. */
 final class TaskStateDocument
@@ -27,8 +30,15 @@ final class TaskStateDocument
     /** What is measured but cannot be judged, because the card gives no tolerance. */
     private const UNLIMITED = ['verdict' => 'unproven', 'reason' => 'no-tolerance'];
 
+    /** The readings that tell best whether a move was made well, the best first. */
+    private const TELLING = [
+        'turn' => ['split', 'return-left', 'pose-turn', 'cross-left', 'diagonal-left', 'aim', 'split-far'],
+        'shift' => ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range'],
+        'height' => ['height'],
+    ];
+
     private const TITLES = [
-        'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height',
+        'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height', 'range' => 'Range', 'bearing' => 'Bearing',
     ];
 
     /** @return array<string, mixed> */
@@ -51,18 +61,21 @@ final class TaskStateDocument
             ],
             'card' => self::card($state),
             'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->preparation),
-            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->school->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($state, $call), $context->school->calls()),
+            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $state->plan->lineSteps()),
+            'calls' => array_map(static fn(Call $call): array => self::call($state, $call), array_values($state->plan->calls())),
+            'method' => self::method($state),
+            'floor' => SiteFloorDocument::write($state),
+            'disagreement' => self::disagreement($state),
             'moves' => self::moves($state),
             'verdicts' => self::verdicts($state),
             'ifRunNow' => self::ifRunNow($state),
             'consistent' => $state->setUp->isConsistent(),
-            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'words' => $context->school->words($id)], $state->setUp->suspects()),
+            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'words' => $state->plan->words($id)], $state->setUp->suspects()),
             'failure' => $state->setUp->failure?->getMessage(),
             'bars' => array_map(static fn($bar): array => ['code' => $bar->code, 'text' => $bar->text], $state->bars),
             'release' => $release === null ? null : ['name' => $release->name, 'reason' => $release->reason, 'person' => $release->person, 'at' => $release->at],
             'mayRun' => $state->mayRun(),
-            'runs' => array_map(self::run(...), $state->runs),
+            'runs' => array_map(static fn(RunResult $run): array => self::run($run, $state->context->sensor->looksBack()), $state->runs),
             'failedRuns' => array_map(
                 static fn($run): array => ['id' => $run->id, 'message' => $run->message, 'person' => $run->person, 'at' => $run->at],
                 $state->record->failedRuns,
@@ -91,8 +104,63 @@ final class TaskStateDocument
             'limits' => ['azimuth' => $card->sensor->limitAzimuth, 'elevation' => $card->sensor->limitElevation],
             'target' => $card->targetName,
             'heightDatum' => $state->context->spot->heightDatum,
-            'spot' => ['along' => $state->context->spot->along, 'across' => $state->context->spot->across, 'height' => $state->context->spot->height],
+            'spot' => self::spot($state),
             'echo' => ['expected' => $card->echoExpected, 'within' => $card->echoWithin],
+        ];
+    }
+
+    /** @return array<string, mixed>|null the one reading that does not fit, in words */
+    private static function disagreement(TaskState $state): ?array
+    {
+        $found = Disagreement::of($state->setUp);
+        if ($found === null) {
+            return null;
+        }
+        $words = $state->plan->words($found->id);
+        $size = $found->angular ? sprintf('%.2f°', abs($found->size)) : sprintf('%.0f mm', abs($found->size));
+        $others = $found->others === 1 ? 'the other one' : "the other $found->others";
+
+        return [
+            'id' => $found->id,
+            'isReading' => $found->isRead,
+            'size' => $found->size,
+            'unit' => $found->angular ? 'degrees' : 'mm',
+            'text' => $found->isRead
+                ? sprintf('“%s” disagrees with %s by %s: measure it again.', ucfirst($words), $others, $size)
+                : sprintf('The readings fit each other only if %s is off by %s.', $words, $size),
+            'equals' => array_map($state->plan->words(...), $found->equals),
+        ];
+    }
+
+    /** @return array<string, mixed> the spot as the card gives it, for this side of the car */
+    private static function spot(TaskState $state): array
+    {
+        $spot = $state->context->spot;
+
+        return [
+            'datum' => $spot->datum,
+            ...($spot instanceof CardPolarSpot
+                ? ['range' => $spot->range, 'bearing' => $spot->bearing]
+                : ['along' => $spot->along, 'across' => $spot->across]),
+            'height' => $state->plan->requiredHeight(),
+        ];
+    }
+
+    /** @return array<string, mixed> how the set-up is measured: schools, reference and marks */
+    private static function method(TaskState $state): array
+    {
+        $plan = $state->plan;
+        $chosen = $plan->referenceChosen;
+
+        return [
+            'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => $school->name()], $plan->inUse()),
+            'reference' => [
+                'line' => $plan->ground->reference,
+                'from' => $state->context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
+                'reason' => $chosen?->reason,
+                'person' => $chosen?->person,
+            ],
+            'marks' => ['front' => $plan->ground->car->mark('front')->value, 'rear' => $plan->ground->car->mark('rear')->value],
         ];
     }
 
@@ -123,7 +191,8 @@ final class TaskStateDocument
             'id' => $call->id,
             'title' => $call->title,
             'instruction' => $call->instruction,
-            'sided' => $call->sided,
+            'reads' => $call->reads->value,
+            'statesAccuracy' => $call->statesAccuracy,
             'datums' => $call->datums,
             'check' => $call->check,
             'instrument' => $call->instrument,
@@ -139,9 +208,9 @@ final class TaskStateDocument
         return [
             'id' => $reading->id,
             'call' => $reading->call,
-            'title' => ucfirst($state->context->school->words($reading->call)),
+            'title' => ucfirst($state->plan->words($reading->call)),
             'typed' => $reading->typed,
-            'millimetres' => $reading->millimetres,
+            'value' => $reading->value,
             'unit' => $reading->unit,
             'datum' => $reading->datum,
             'fate' => $state->record->fate($reading),
@@ -153,7 +222,7 @@ final class TaskStateDocument
     /** @return list<array<string, mixed>> the moves to make now, in their order */
     private static function moves(TaskState $state): array
     {
-        $ahead = $state->context->spot->along >= 0;
+        $ahead = $state->plan->ground->isAhead;
         $written = [];
         $made = [];
         foreach ($state->moves as $kind) {
@@ -180,15 +249,14 @@ final class TaskStateDocument
      */
     private static function thenRead(TaskState $state, array $predicted, MoveKind $kind): ?array
     {
-        $call = match ($kind) {
-            MoveKind::Turn => 'split',
-            MoveKind::Shift => 'spot-offset',
-            MoveKind::Height => 'height',
-        };
+        foreach (self::TELLING[$kind->value] as $call) {
+            $known = $state->plan->calls()[$call] ?? null;
+            if ($known !== null && isset($predicted[$call])) {
+                return ['call' => $call, 'title' => $known->title, 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
+            }
+        }
 
-        return isset($predicted[$call])
-            ? ['call' => $call, 'title' => ucfirst($state->context->school->words($call)), 'expected' => $predicted[$call]]
-            : null;
+        return null;
     }
 
     /** @return list<array<string, mixed>> */
@@ -221,8 +289,8 @@ final class TaskStateDocument
     private static function verdicts(TaskState $state): array
     {
         $written = [];
-        foreach (self::TITLES as $name => $title) {
-            $written[] = ['id' => $name, 'title' => $title, ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
+        foreach ($state->plan->respects() as $name) {
+            $written[] = ['id' => $name, 'title' => self::TITLES[$name], ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
         }
 
         return $written;
@@ -232,13 +300,14 @@ final class TaskStateDocument
     private static function deviation(TaskState $state, string $name): array
     {
         $spot = $state->context->spot;
-        $tolerance = match ($name) {
-            'along' => $spot->toleranceAlong,
-            'across' => $spot->toleranceAcross,
+        $tolerance = match (true) {
+            $spot instanceof CardPolarSpot => $name === 'range' ? $spot->toleranceRange : $spot->toleranceBearing,
+            $name === 'along' => $spot->toleranceAlong,
+            $name === 'across' => $spot->toleranceAcross,
             default => $spot->toleranceYaw,
         };
         $deviation = $state->setUp->deviation($name);
-        $unit = $name === 'yaw' ? 'degrees' : 'mm';
+        $unit = $name === 'yaw' || $name === 'bearing' ? 'degrees' : 'mm';
         if ($deviation === null) {
             return ['verdict' => 'not-measured', 'unit' => $unit, 'tolerance' => $tolerance];
         }
@@ -248,7 +317,7 @@ final class TaskStateDocument
             ...($deviation->decision === null ? ['tolerance' => null, ...self::UNLIMITED] : []),
             ...array_diff_key($written, ['contributions' => 0, 'bestCheck' => 0]),
             'unit' => $unit,
-            'direction' => Directions::deviation($name, $deviation->value(), $spot->along >= 0),
+            'direction' => Directions::deviation($name, $deviation->value(), $state->plan->ground->isAhead),
             ...self::ground($state, $deviation),
         ];
     }
@@ -256,7 +325,7 @@ final class TaskStateDocument
     /** @return array<string, mixed> what a figure rests on, in words */
     private static function ground(TaskState $state, Deviation $deviation): array
     {
-        $words = $state->context->school->words(...);
+        $words = $state->plan->words(...);
         $contributions = [];
         foreach (array_slice($deviation->contributions, 0, 5) as ['id' => $id, 'share' => $share]) {
             if ($share > 0.005) {
@@ -291,7 +360,7 @@ final class TaskStateDocument
             'unit' => 'mm',
             'direction' => Directions::deviation('height', $height->deviation, true),
             'contributions' => [
-                ['words' => 'the floor, which was not surveyed', 'share' => $floor],
+                ['words' => $state->plan->floor->from === 'stated' ? 'the floor, which was not surveyed' : 'the floor, as surveyed', 'share' => $floor],
                 ['words' => 'the staff reading', 'share' => 1 - $floor],
             ],
             'bestCheck' => null,
@@ -309,7 +378,7 @@ final class TaskStateDocument
 
         return [
             'reading' => -$error->deviation,
-            'direction' => Directions::axis('azimuth', -$error->deviation),
+            'direction' => Directions::axis('azimuth', -$error->deviation, $state->context->sensor->looksBack()),
             'uncertainty' => $error->uncertainty,
             'limit' => $state->context->card->sensor->limitAzimuth,
             ...($bearing === null ? [] : self::ground($state, $bearing)),
@@ -317,7 +386,7 @@ final class TaskStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function run(RunResult $result): array
+    private static function run(RunResult $result, bool $back): array
     {
         return [
             'id' => $result->run->id,
@@ -325,25 +394,25 @@ final class TaskStateDocument
             'at' => $result->run->at,
             'message' => $result->run->message,
             'verdict' => $result->verdict()->value,
-            'azimuth' => self::axis('azimuth', $result->run->azimuth, $result->azimuth, $result->azimuthError),
-            'elevation' => self::axis('elevation', $result->run->elevation, $result->elevation, $result->elevationError),
+            'azimuth' => self::axis('azimuth', $result->run->azimuth, $result->azimuth, $result->azimuthError, $back),
+            'elevation' => self::axis('elevation', $result->run->elevation, $result->elevation, $result->elevationError, $back),
             'echo' => ['level' => $result->run->echoLevel, 'verdict' => $result->echo],
             'release' => $result->release === null ? null : ['name' => $result->release->name, 'reason' => $result->release->reason, 'overrode' => $result->release->overrode],
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function axis(string $axis, float $read, AxisVerdict $verdict, ?PlacementError $error): array
+    private static function axis(string $axis, float $read, AxisVerdict $verdict, ?PlacementError $error, bool $back): array
     {
         return [
             'read' => $read,
-            'readDirection' => Directions::axis($axis, $read),
+            'readDirection' => Directions::axis($axis, $read, $back),
             ...AxisDocument::write($verdict),
-            'direction' => Directions::axis($axis, $verdict->misalignment),
+            'direction' => Directions::axis($axis, $verdict->misalignment, $back),
             // What the set-up adds to a reading is the other way round from where the target stands: m = μ − Δ.
             'setUp' => $error === null ? null : [
                 'deviation' => $error->deviation,
-                'direction' => Directions::axis($axis, -$error->deviation),
+                'direction' => Directions::axis($axis, -$error->deviation, $back),
                 'uncertainty' => $error->uncertainty,
             ],
         ];

@@ -11,6 +11,9 @@ use Lumbro\Core\Procedure\VehicleSheet;
 /** Whether a line fits the order it is to be added to, and what is to be asked before it is. */
 final class EntryGuard
 {
+    /** No bay's floor falls further from its middle than this, mm. */
+    private const UNEVEN = 150.0;
+
     /**
      * @throws InvalidInput where the line speaks of something the order does not have
      *
@@ -29,6 +32,7 @@ final class EntryGuard
             $entry instanceof LineSettled => isset($state->record->openLines[$entry->line]) ? null : throw InvalidInput::because('/payload/line', 'names a line of the estimate that is not open.'),
             $entry instanceof PhotoAdded => self::sensor($state, $entry->sensor, '/payload/sensor'),
             $entry instanceof CardChosen => self::sensor($state, $entry->sensor, '/payload/sensor'),
+            $entry instanceof FloorRead => self::floor($state, $entry),
             default => null,
         };
     }
@@ -178,5 +182,23 @@ final class EntryGuard
             $vin->text[8],
             Vin::checkDigit($vin->text),
         );
+    }
+
+    private static function floor(OrderState $state, FloorRead $entry): ?string
+    {
+        if (str_starts_with($entry->place, 'site-')) {
+            self::sensor($state, substr($entry->place, 5), '/payload/place');
+        } elseif (! in_array($entry->place, FloorRead::WHEELS, true)) {
+            throw InvalidInput::because('/payload/place', sprintf('must be %s, or "site-" and a sensor.', implode(', ', FloorRead::WHEELS)));
+        }
+        $others = array_diff_key($state->record->floor, [$entry->place => 0]);
+        if ($entry->value === null || $others === []) {
+            return null;
+        }
+        $mean = array_sum(array_map(static fn(FloorRead $read): float => (float) $read->value, $others)) / count($others);
+
+        return abs($entry->value - $mean) > self::UNEVEN
+            ? sprintf('“%s” lies %.0f mm from what was read elsewhere on this floor, %.0f mm. Look at the staff once more.', $entry->typed, abs($entry->value - $mean), $mean)
+            : null;
     }
 }

@@ -42,6 +42,15 @@ final class OrderRecord
     /** @var list<PhotoAdded> */
     public array $photos = [];
 
+    /** @var array<string, LineAnswered> step of the line → answer */
+    public array $lineAnswers = [];
+
+    /** @var array<string, MarkPlumbed> "front" or "rear" → what is plumbed there */
+    public array $marks = [];
+
+    /** @var array<string, FloorRead> place → staff reading; without those taken back */
+    public array $floor = [];
+
     /** @param list<OrderEntry> $entries in the order they were recorded */
     public function __construct(public readonly array $entries)
     {
@@ -58,6 +67,9 @@ final class OrderRecord
                 $entry instanceof LineNotUnderstood => $this->openLines[$entry->id] = $entry,
                 $entry instanceof LineSettled => $this->settle($entry),
                 $entry instanceof PhotoAdded => $this->photos[] = $entry,
+                $entry instanceof LineAnswered => $this->lineAnswers[$entry->item] = $entry,
+                $entry instanceof MarkPlumbed => $this->marks[$entry->end] = $entry,
+                $entry instanceof FloorRead => $this->floor($entry),
                 default => null,
             };
         }
@@ -100,5 +112,14 @@ final class OrderRecord
     private function settle(LineSettled $entry): void
     {
         unset($this->openLines[$entry->line]);
+    }
+
+    private function floor(FloorRead $entry): void
+    {
+        if ($entry->value === null) {
+            unset($this->floor[$entry->place]);
+        } else {
+            $this->floor[$entry->place] = $entry;
+        }
     }
 }

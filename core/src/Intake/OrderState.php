@@ -13,6 +13,7 @@ use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Procedure\VehicleSheet;
 use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\School\Mark;
 
 /** Where a repair order stands before its sensors are set up: a pure function of its record and of what it rests on. */
 final readonly class OrderState
@@ -131,7 +132,18 @@ final readonly class OrderState
             }
         }
 
-        return new TaskOrder($this->owed[$sensor->id], $items, $answers, $this->bars($sensor));
+        foreach ($this->record->lineAnswers as $answer) {
+            $answers[$answer->item] = new Answered($answer->id, $answer->person, $answer->at, $answer->item, $answer->answer, $answer->word);
+        }
+
+        return new TaskOrder(
+            $this->owed[$sensor->id],
+            $items,
+            $answers,
+            $this->bars($sensor),
+            array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
+            $this->record->floor,
+        );
     }
 
     /** @return list<Bar> */

@@ -8,6 +8,7 @@ use Lumbro\Core\Procedure\Bar;
 use Lumbro\Core\Procedure\Owed;
 use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Record\Answered;
+use Lumbro\Core\School\Mark;
 
 /** What a repair order says to one of its sensor tasks. */
 final readonly class TaskOrder
@@ -16,6 +17,15 @@ final readonly class TaskOrder
      * @param list<PreparationItem>   $preparation
      * @param array<string, Answered> $answers item → answer
      * @param list<Bar>               $bars    why the run may not start, beside what the task itself knows
+     * @param array{front?: Mark, rear?: Mark} $marks what is plumbed at the car's ends, where it is not the emblem
+     * @param array<string, FloorRead> $floor  place → staff reading
      */
-    public function __construct(public Owed $owed, public array $preparation, public array $answers, public array $bars) {}
+    public function __construct(
+        public Owed $owed,
+        public array $preparation,
+        public array $answers,
+        public array $bars,
+        public array $marks = [],
+        public array $floor = [],
+    ) {}
 }

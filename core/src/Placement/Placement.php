@@ -64,6 +64,9 @@ final readonly class Placement
         if ($task->sensor !== null) {
             $figures['bearing'] = self::bearing($task, $task->sensor, $frame, $required, $target, $at);
         }
+        if ($task->tellsRange && $task->spot instanceof PolarSpot) {
+            $figures['range'] = self::range($task->spot, $target, $at);
+        }
         $deviations = [];
         foreach ($figures as $name => $figure) {
             $deviations[$name] = self::assess($task, $solution, $name, $figure);
@@ -163,6 +166,21 @@ final readonly class Placement
         return $seen->minus($specified)->wrapped();
     }
 
+    /**
+     * The target's range from the datum less the specified one.
+     *
+     * @param array{Dual, Dual} $target
+     */
+    private static function range(PolarSpot $spot, array $target, Geometry $at): Dual
+    {
+        $datum = $at->point($spot->datum());
+        $to = Direction::between($datum, $target, '/spec', 'the line from the datum to the target');
+
+        return $target[0]->minus($datum[0])->times($to->cos())
+            ->plus($target[1]->minus($datum[1])->times($to->sin()))
+            ->minus(Dual::constant($spot->range));
+    }
+
     private static function assess(PlacementTask $task, Solution $solution, string $name, Dual $figure): Deviation
     {
         $uncertainty = $solution->uncertainty($figure);
@@ -170,6 +188,7 @@ final readonly class Placement
             'along' => $task->tolerances->along,
             'across' => $task->tolerances->across,
             'yaw' => $task->tolerances->yaw,
+            'range' => $task->tolerances->range,
             default => $task->tolerances->bearing,
         };
         $decision = null;

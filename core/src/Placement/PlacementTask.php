@@ -15,6 +15,7 @@ final readonly class PlacementTask
      * @param string            $body       the stand
      * @param string            $target     the point on it that must come to the spot
      * @param list<Observation> $candidates further readings that could be taken
+     * @param bool              $tellsRange whether the range from a polar spot's datum is told as a deviation of its own
      */
     public function __construct(
         public Network $network,
@@ -27,5 +28,6 @@ final readonly class PlacementTask
         public ?SensorPlace $sensor = null,
         public array $candidates = [],
         public Thresholds $thresholds = new Thresholds(),
+        public bool $tellsRange = false,
     ) {}
 }

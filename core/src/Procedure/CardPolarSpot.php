@@ -22,4 +22,19 @@ final readonly class CardPolarSpot
         public ?float $toleranceHeight,
         public string $datum = 'sensor-face',
     ) {}
+
+    /** The same for the sensor on the car's other side. */
+    public function mirrored(): self
+    {
+        return new self(
+            $this->range,
+            -$this->bearing,
+            $this->height,
+            $this->heightDatum,
+            $this->toleranceRange,
+            $this->toleranceBearing,
+            $this->toleranceHeight,
+            $this->datum,
+        );
+    }
 }

@@ -23,4 +23,20 @@ final readonly class CardSensor
         public float $s,
         public array $placementFree,
     ) {}
+
+    /** The same for the sensor on the car's other side. */
+    public function mirrored(): self
+    {
+        return new self(
+            $this->name,
+            $this->along,
+            -$this->across,
+            $this->height,
+            $this->limitAzimuth,
+            $this->limitElevation,
+            $this->reportsTargetAngle,
+            $this->s,
+            $this->placementFree,
+        );
+    }
 }

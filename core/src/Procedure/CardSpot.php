@@ -26,4 +26,21 @@ final readonly class CardSpot
         public ?float $toleranceHeight,
         public string $datum = 'front-mark',
     ) {}
+
+    /** The same for the sensor on the car's other side. */
+    public function mirrored(): self
+    {
+        return new self(
+            $this->along,
+            -$this->across,
+            -$this->yaw,
+            $this->height,
+            $this->heightDatum,
+            $this->toleranceAlong,
+            $this->toleranceAcross,
+            $this->toleranceYaw,
+            $this->toleranceHeight,
+            $this->datum,
+        );
+    }
 }

@@ -40,16 +40,22 @@ final class Directions
         return match ($name) {
             'across' => $value >= 0 ? 'to the car\'s left' : 'to the car\'s right',
             'along' => ($value >= 0) === $ahead ? 'too far' : 'too near',
+            'range' => $value >= 0 ? 'too far' : 'too near',
+            // Seen from the sensor, anticlockwise is to the car's left ahead of it and to its right behind it.
+            'bearing' => ($value >= 0) === $ahead ? 'to the car\'s left' : 'to the car\'s right',
             'yaw' => $value >= 0 ? 'turned anticlockwise' : 'turned clockwise',
             default => $value >= 0 ? 'too high' : 'too low',
         };
     }
 
-    /** Of an axis; azimuth is positive to the car's left, elevation upwards. */
-    public static function axis(string $axis, float $value): string
+    /**
+     * Of an axis: azimuth is positive anticlockwise seen from above, which is to the car's left for a sensor that looks
+     * ahead and to its right for one that looks back; elevation is positive upwards.
+     */
+    public static function axis(string $axis, float $value, bool $looksBack): string
     {
         return match (true) {
-            $axis === 'azimuth' => $value >= 0 ? 'to the car\'s left' : 'to the car\'s right',
+            $axis === 'azimuth' => ($value >= 0) !== $looksBack ? 'to the car\'s left' : 'to the car\'s right',
             default => $value >= 0 ? 'up' : 'down',
         };
     }

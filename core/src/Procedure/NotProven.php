@@ -30,8 +30,10 @@ final class NotProven
         if (count($state->runs) === 1) {
             $said[] = 'That the reading repeats: it was taken once.';
         }
-        $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->context->bay->sFloor);
-        $items = [...$state->context->preparation, ...$state->context->school->lineSteps()];
+        if ($state->plan->floor->from === 'stated') {
+            $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->plan->floor->s);
+        }
+        $items = [...$state->context->preparation, ...$state->plan->lineSteps()];
         foreach ($items as $item) {
             $answer = $state->answers[$item->id] ?? null;
             $sentence = self::answer($item, $answer);

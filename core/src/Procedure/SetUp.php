@@ -9,10 +9,12 @@ use Lumbro\Core\Axis\ReflectorElevation;
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Measure\StandardUncertainty;
 use Lumbro\Core\Placement\Deviation;
 use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Placement\Placement;
+use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Record\ReadingTaken;
 
 /** The set-up at one position of the stand: what its readings say, and what would have to change. */
@@ -22,6 +24,10 @@ final readonly class SetUp
     private const VAGUE = 100.0;
     private const VAGUE_ANGLE = 3 * M_PI / 180;
 
+    /** Fewer readings cannot place a stand. */
+    private const FEWEST = 3;
+
+    /** What the readings say of the placement; with too few of them, together with coarse guesses of the stand's place. */
     public ?Placement $placement;
 
     /** Why the readings could not be solved. */
@@ -29,29 +35,40 @@ final readonly class SetUp
 
     public ?HeightVerdict $height;
 
-    /** @var list<string> calls without which the stand's place is not measured */
-    public array $missing;
+    /** The survey behind the placement. */
+    private ?PlacementTask $task;
+
+    /** Whether the readings place the stand by themselves. */
+    private bool $solved;
 
     /** @param array<string, ReadingTaken> $readings call → reading */
-    public function __construct(private TaskContext $context, public array $readings)
+    public function __construct(private TaskContext $context, public MeasuringPlan $plan, public array $readings)
     {
-        $placement = null;
+        $found = null;
         $failure = null;
         try {
-            $placement = Placement::of($context->school->task($readings));
+            $found = $this->place();
         } catch (CoreFailure $caught) {
             $failure = $caught;
         }
-        $this->placement = $placement;
+        [$this->task, $this->placement, $this->solved] = $found ?? [null, null, false];
         $this->failure = $failure;
-        $this->missing = $context->school->missing($readings);
         $this->height = isset($readings['height']) ? $this->heightVerdict($readings['height']) : null;
     }
 
     /** Whether enough was read to place the stand. */
     public function isPlaced(): bool
     {
-        return $this->missing === [] && $this->placement !== null;
+        if (! $this->solved) {
+            return false;
+        }
+        foreach ($this->plan->ground->respects() as $name) {
+            if ($this->deviation($name) === null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether the readings agree; null where nothing checks them, or not enough was read. */
@@ -77,7 +94,7 @@ final readonly class SetUp
         return $deviation;
     }
 
-    /** The verdict on along, across, yaw or height; null while it is not measured. */
+    /** The verdict on one respect of the placement, or on the height; null while it is not measured. */
     public function decision(string $name): ?Decision
     {
         return $name === 'height' ? $this->height?->decision : $this->deviation($name)?->decision;
@@ -94,7 +111,7 @@ final readonly class SetUp
     /** Whether everything the run needs of the placement holds, and something has checked it. */
     public function holds(): bool
     {
-        foreach (['along', 'across', 'yaw', 'height'] as $name) {
+        foreach ($this->plan->respects() as $name) {
             if ($this->decision($name)?->verdict !== Verdict::Holds) {
                 return false;
             }
@@ -118,7 +135,8 @@ final readonly class SetUp
             if ($this->wouldHelp('yaw')) {
                 $wanted[] = MoveKind::Turn;
             }
-            if ($this->wouldHelp('along') || $this->wouldHelp('across')) {
+            $places = array_filter($this->plan->ground->respects(), fn(string $name): bool => $name !== 'yaw' && $this->wouldHelp($name));
+            if ($places !== []) {
                 $wanted[] = MoveKind::Shift;
             }
         }
@@ -134,23 +152,26 @@ final readonly class SetUp
      *
      * @param list<MoveKind> $kinds
      *
-     * @return array{Moves, array<string, float>}|null null while the stand's place is not measured
+     * @return array{Moves, array<string, float>}|null readings in mm or degrees; null while the stand's place is not measured
      */
     public function plan(array $kinds): ?array
     {
-        if (! $this->isPlaced() || $this->placement === null) {
+        if (! $this->isPlaced() || $this->placement === null || $this->task === null) {
             return null;
         }
-        $task = $this->context->school->task($this->readings);
         $turn = in_array(MoveKind::Turn, $kinds, true);
         $shift = in_array(MoveKind::Shift, $kinds, true);
-        [$moves, $predicted] = $this->placement->planned($task, $turn, $shift);
+        [$moves, $survey] = $this->placement->planned($this->task, $turn, $shift);
+        $predicted = [];
+        foreach ($survey as $id => $value) {
+            $predicted[$id] = $this->plan->call($id)?->asRead($value) ?? $value;
+        }
         if (in_array(MoveKind::Height, $kinds, true)) {
             $spot = $this->context->spot;
             $datum = $this->readings['height']->datum ?? $spot->heightDatum;
-            $predicted['height'] = $this->context->card->target->convert($spot->height, $spot->heightDatum, $datum);
+            $predicted['height'] = $this->context->card->target->convert($this->plan->requiredHeight(), $spot->heightDatum, $datum);
         } elseif (isset($this->readings['height'])) {
-            $predicted['height'] = $this->readings['height']->millimetres;
+            $predicted['height'] = $this->readings['height']->value;
         }
 
         return [$moves, $predicted];
@@ -185,6 +206,28 @@ final readonly class SetUp
         );
     }
 
+    /**
+     * The survey solved as it stands where that places the stand, otherwise with coarse guesses of its place.
+     *
+     * @return array{PlacementTask, Placement, bool}
+     */
+    private function place(): array
+    {
+        $surveyed = array_filter($this->readings, fn(ReadingTaken $reading): bool => $this->plan->call($reading->call)?->isSurveyed() === true);
+        if (count($surveyed) >= self::FEWEST) {
+            try {
+                $task = $this->plan->task($this->readings, false);
+
+                return [$task, Placement::of($task), true];
+            } catch (Underdetermined) {
+                // Some readings say the same of the stand: the others are still to come.
+            }
+        }
+        $task = $this->plan->task($this->readings, true);
+
+        return [$task, Placement::of($task), false];
+    }
+
     private function wouldHelp(string $name): bool
     {
         $decision = $this->decision($name);
@@ -204,10 +247,10 @@ final readonly class SetUp
         $card = $this->context->card;
         $spot = $this->context->spot;
         $staff = $this->context->kit->staff;
-        $measured = $card->target->convert($reading->millimetres, $reading->datum ?? $spot->heightDatum, $spot->heightDatum);
-        $deviation = $measured - $spot->height;
+        $measured = $card->target->convert($reading->value, $reading->datum ?? $spot->heightDatum, $spot->heightDatum);
+        $deviation = $measured - $this->plan->requiredHeight();
         $s = StandardUncertainty::ofReading($staff->accuracy, $staff->resolution);
-        $uncertainty = hypot($s, $this->context->bay->sFloor);
+        $uncertainty = hypot($s, $this->plan->floor->s);
 
         return new HeightVerdict(
             $deviation,
@@ -215,7 +258,7 @@ final readonly class SetUp
             $spot->toleranceHeight,
             $spot->toleranceHeight === null ? null : Decision::about($deviation, $uncertainty, $spot->toleranceHeight, $card->thresholds),
             $s,
-            $this->context->bay->sFloor,
+            $this->plan->floor->s,
         );
     }
 }

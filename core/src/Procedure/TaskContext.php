@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
-use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\TaskOrder;
 
 /** Everything a sensor task rests on besides its record. */
 final readonly class TaskContext
 {
-    public School $school;
+    /** Where the target goes, for this side of the car. */
+    public CardSpot|CardPolarSpot $spot;
 
-    public CardSpot $spot;
+    /** The card's sensor, for this side of the car. */
+    public CardSensor $cardSensor;
+
+    /** @var list<array{float, float}> corners of the keep-clear zone for this side of the car, mm in the vehicle frame */
+    public array $zone;
 
     public CarSensor $sensor;
 
@@ -25,8 +29,6 @@ final readonly class TaskContext
      * @param list<string>    $operations texts of what was done to the car
      * @param CarSensor|null  $sensor     the sensor as the sheet has it; the card's only sensor where it has none
      * @param TaskOrder|null  $order      what the repair order says to this task; the card alone speaks without it
-     *
-     * @throws InvalidInput where the card cannot be set up here yet
      */
     public function __construct(
         public ProcedureCard $card,
@@ -37,25 +39,24 @@ final readonly class TaskContext
         ?CarSensor $sensor = null,
         public ?TaskOrder $order = null,
     ) {
-        $hindrance = self::hindrance($card);
-        if ($hindrance !== null || ! $card->spot instanceof CardSpot) {
-            throw InvalidInput::because('/spot', $hindrance ?? '');
-        }
-        $this->spot = $card->spot;
         $this->sensor = $sensor ?? self::sensorOf($card, $sheet);
+        // A card for a pair is written for one side; the other side is its mirror image.
+        $mirrored = match ($this->sensor->side) {
+            'left' => $card->sensor->across < 0,
+            'right' => $card->sensor->across > 0,
+            default => false,
+        };
+        $this->spot = $mirrored ? $card->spot->mirrored() : $card->spot;
+        $this->cardSensor = $mirrored ? $card->sensor->mirrored() : $card->sensor;
+        $this->zone = $mirrored ? array_map(static fn(array $corner): array => [$corner[0], -$corner[1]], $card->zone) : $card->zone;
         $this->owed = $order->owed ?? Owed::after(array_map(static fn(string $text): Operation => Operation::fromCode($text), $operations), $this->sensor, $card);
         $this->preparation = $order->preparation ?? $card->preparation;
-        $this->school = new PlumbAndLine($card, $card->spot, $sheet, $kit, in_array("{$this->sensor->id}.along", $sheet->measured, true) || in_array("{$this->sensor->id}.across", $sheet->measured, true) ? $this->sensor : null);
     }
 
-    /** Why a card's spot cannot be set up and measured here yet, to be read after "spot"; null where it can. */
-    public static function hindrance(ProcedureCard $card): ?string
+    /** Whether the sensor's place in plan was measured on this car. */
+    public function isSensorMeasured(): bool
     {
-        return match (true) {
-            ! $card->spot instanceof CardSpot => 'is given by range and bearing, which cannot be measured out here yet: set it up by the card itself.',
-            $card->spot->datum !== 'front-mark' => sprintf('is measured from "%s"; only a spot measured from the front mark can be measured out here yet.', $card->spot->datum),
-            default => null,
-        };
+        return in_array("{$this->sensor->id}.along", $this->sheet->measured, true) || in_array("{$this->sensor->id}.across", $this->sheet->measured, true);
     }
 
     private static function sensorOf(ProcedureCard $card, VehicleSheet $sheet): CarSensor

@@ -11,13 +11,20 @@ use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\TaskRecord;
-use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\School\Call;
 use Lumbro\Core\Version;
 
 /** Where a sensor task stands: a pure function of its record and of what it rests on. */
 final readonly class TaskState
 {
+    private const RESPECTS = [
+        'along' => 'The distance', 'across' => 'The place off the line', 'yaw' => 'The stand\'s squareness', 'height' => 'The target\'s height',
+        'range' => 'The range', 'bearing' => 'The bearing',
+    ];
+
     public Owed $owed;
+
+    public MeasuringPlan $plan;
 
     public TaskRecord $record;
 
@@ -29,7 +36,7 @@ final readonly class TaskState
     /** @var list<MoveKind> moves to make now */
     public array $moves;
 
-    /** @var array<string, float> call → what it should read now, mm */
+    /** @var array<string, float> call → what it should read now, mm or degrees */
     public array $expected;
 
     /** @var list<string> calls to read now, in the order of work */
@@ -41,14 +48,17 @@ final readonly class TaskState
     /** @var list<RunResult> oldest first */
     public array $runs;
 
-    /** @param list<Entry> $entries the task's record, in order */
-    public function __construct(public TaskContext $context, array $entries)
+    /**
+     * @param list<Entry>        $entries the task's record, in order
+     * @param MeasuringPlan|null $plan    of the same, where it has been made already
+     */
+    public function __construct(public TaskContext $context, array $entries, ?MeasuringPlan $plan = null)
     {
-        $school = $context->school;
         $this->owed = $context->owed;
-        $this->record = new TaskRecord($entries, $school->spoiledBy(...));
+        $this->plan = $plan ?? new MeasuringPlan($context, $entries);
+        $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...));
         $this->answers = [...$this->record->answers, ...($context->order->answers ?? [])];
-        $this->setUp = new SetUp($context, $this->record->current());
+        $this->setUp = new SetUp($context, $this->plan, $this->record->current());
         $this->moves = $this->setUp->wantedMoves();
         $this->expected = $this->expectedReadings();
         $this->due = $this->dueCalls();
@@ -72,7 +82,7 @@ final readonly class TaskState
     public function reliance(): Reliance
     {
         $verdicts = [];
-        foreach (['along', 'across', 'yaw'] as $name) {
+        foreach ($this->plan->ground->respects() as $name) {
             $deviation = $this->setUp->deviation($name);
             if ($deviation?->decision !== null) {
                 $unit = $deviation->angular ? rad2deg(1) : 1.0;
@@ -110,7 +120,7 @@ final readonly class TaskState
     /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
     public function present(): Present
     {
-        $checks = array_column(array_filter($this->context->school->calls(), static fn(Call $call): bool => $call->check), 'id');
+        $checks = array_keys(array_filter($this->plan->calls(), static fn(Call $call): bool => $call->check));
         $unread = array_values(array_filter($this->due, fn(string $call): bool => ! isset($this->setUp->readings[$call])));
         $first = array_values(array_diff($unread, $checks))[0] ?? null;
         $check = array_values(array_intersect($unread, $checks))[0] ?? null;
@@ -119,13 +129,13 @@ final readonly class TaskState
 
         return match (true) {
             $this->unanswered($this->context->preparation) !== [] => new Present('prepare'),
-            $this->unanswered($this->context->school->lineSteps()) !== [] => new Present('line'),
+            $this->unanswered($this->plan->lineSteps()) !== [] => new Present('line'),
             $this->lastRun()?->verdict() === Verdict::Holds => new Present('close'),
             $this->runs !== [] && $this->runIsOfHere() => new Present('prove'),
             $this->record->release !== null => new Present('run'),
             $first !== null => new Present('read', $first),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
-            $consistent === false => new Present('remeasure', $suspect ?? $this->context->school->calls()[0]->id),
+            $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             $this->moves !== [] => new Present('move'),
             // With the placement good, what still bars the run is said where the run is.
             $this->bars === [] || $this->setUp->holds() => new Present('run'),
@@ -157,9 +167,9 @@ final readonly class TaskState
     {
         $due = [];
         $suspects = $this->setUp->isConsistent() === false ? $this->setUp->suspects() : [];
-        foreach ($this->context->school->calls() as $call) {
-            if (! isset($this->setUp->readings[$call->id]) || in_array($call->id, $suspects, true)) {
-                $due[] = $call->id;
+        foreach (array_keys($this->plan->calls()) as $call) {
+            if (! isset($this->setUp->readings[$call]) || in_array($call, $suspects, true)) {
+                $due[] = $call;
             }
         }
 
@@ -174,18 +184,18 @@ final readonly class TaskState
      */
     private function expectedReadings(): array
     {
-        $expected = $this->context->school->expected();
+        $expected = array_map($this->plan->expected(...), $this->plan->calls());
         $position = $this->record->position();
         if ($position > 0) {
-            $before = new SetUp($this->context, $this->record->at($position - 1));
+            $before = new SetUp($this->context, $this->plan, $this->record->at($position - 1));
             $expected = ($before->plan($this->record->moves[$position - 1]->kinds)[1] ?? []) + $expected;
         }
         foreach ($this->setUp->isConsistent() === false ? $this->setUp->suspects() : [] as $id) {
             $others = array_diff_key($this->setUp->readings, [$id => 0]);
-            $at = (new SetUp($this->context, $others))->placement?->solution->geometry;
-            $equation = $this->context->school->equations()[$id] ?? null;
-            if ($at !== null && $equation !== null) {
-                $expected[$id] = Equation::of($equation, $at)->value;
+            $at = (new SetUp($this->context, $this->plan, $others))->placement?->solution->geometry;
+            $call = $this->plan->call($id);
+            if ($at !== null && $call !== null && $call->isSurveyed()) {
+                $expected[$id] = $this->plan->reading($call, $at);
             }
         }
         return $expected;
@@ -195,7 +205,7 @@ final readonly class TaskState
     private function interlock(): array
     {
         $bars = $this->context->order->bars ?? [];
-        foreach ([['preparation', $this->context->preparation], ['line', $this->context->school->lineSteps()]] as [$code, $items]) {
+        foreach ([['preparation', $this->context->preparation], ['line', $this->plan->lineSteps()]] as [$code, $items]) {
             foreach ($items as $item) {
                 $answer = $this->answers[$item->id] ?? null;
                 if ($item->blocks && $answer?->answer->isMet() !== true) {
@@ -208,8 +218,11 @@ final readonly class TaskState
 
             return $bars;
         }
-        $names = ['along' => 'The distance', 'across' => 'The place off the line', 'yaw' => 'The stand\'s squareness', 'height' => 'The target\'s height'];
-        foreach ($names as $name => $words) {
+        if ($this->context->card->reference === null && $this->plan->referenceChosen === null) {
+            $bars[] = new Bar('reference', 'The card does not say which line its values are taken from: choose it, with the reason.');
+        }
+        foreach ($this->plan->respects() as $name) {
+            $words = self::RESPECTS[$name];
             $verdict = $this->setUp->decision($name)?->verdict;
             if ($verdict !== Verdict::Holds) {
                 $bars[] = new Bar('placement', $words . match ($verdict) {
@@ -222,7 +235,7 @@ final readonly class TaskState
         if ($this->setUp->isConsistent() === false) {
             $bars[] = new Bar('inconsistent', 'The readings contradict each other.');
         } elseif ($this->setUp->isPlaced() && $this->setUp->isConsistent() === null) {
-            $bars[] = new Bar('unchecked', 'Nothing checks this set-up: a check tape from a front hub would.');
+            $bars[] = new Bar('unchecked', 'Nothing checks this set-up: a further reading would, such as a tape from a hub.');
         }
 
         return $bars;
@@ -234,7 +247,7 @@ final readonly class TaskState
         $sensor = $this->context->card->sensor;
         $results = [];
         foreach ($this->record->runs as ['run' => $run, 'position' => $position, 'release' => $release]) {
-            $setUp = $position === $this->record->position() ? $this->setUp : new SetUp($this->context, $this->record->at($position));
+            $setUp = $position === $this->record->position() ? $this->setUp : new SetUp($this->context, $this->plan, $this->record->at($position));
             $errors = ['azimuth' => $setUp->azimuthError(), 'elevation' => $setUp->elevationError()];
             $verdicts = [];
             foreach (['azimuth' => $sensor->limitAzimuth, 'elevation' => $sensor->limitElevation] as $axis => $limit) {

@@ -10,8 +10,6 @@ use Lumbro\Core\Document\CardForm;
 use Lumbro\Core\Document\CardValues;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Procedure\CardPolarSpot;
-use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\TestCase;
@@ -63,14 +61,6 @@ final class CardTest extends TestCase
         self::assertNull($found['Line: Reference line']['after']);
         self::assertSame('in another order', $found['Cautions']['after']);
         self::assertStringContainsString('seconds 25', (string) $found['Steps']['after']);
-    }
-
-    public function testASpotThatCannotBeMeasuredOutHereIsSaid(): void
-    {
-        self::assertNull(TaskContext::hindrance(DemoOrder::card('quillon-sable-front')));
-        self::assertStringContainsString('range and bearing', (string) TaskContext::hindrance(DemoOrder::card('quillon-sable-rear')));
-        self::assertStringContainsString('front-bumper', (string) TaskContext::hindrance(DemoOrder::card('tessara-halyard-front-pair')));
-        self::assertInstanceOf(CardPolarSpot::class, DemoOrder::card('marrow-field-blind-spot')->spot);
     }
 
     public function testWhoEnteredItDoesNotCheckIt(): void

@@ -74,7 +74,7 @@ final class TaskStateDocumentTest extends TestCase
         self::assertIsArray($plan['stand']['ellipse']);
         self::assertGreaterThan($plan['stand']['ellipse']['minor'], $plan['stand']['ellipse']['major']);
         self::assertIsArray($plan['tapes']);
-        self::assertSame(['spot-along', 'split', 'hub-left', 'hub-right'], array_column($plan['tapes'], 'call'));
+        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], array_column($plan['tapes'], 'call'));
 
         $blank = PlanDrawing::of((new DemoTask())->state());
         self::assertIsArray($blank['stand']);

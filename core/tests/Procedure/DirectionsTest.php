@@ -17,8 +17,8 @@ final class DirectionsTest extends TestCase
         self::assertSame('towards the car', Directions::along(3, false));
         self::assertSame('clockwise, seen from above', Directions::turn(-1));
         self::assertSame('too near', Directions::deviation('along', -4, true));
-        self::assertSame('to the car\'s right', Directions::axis('azimuth', -0.1));
-        self::assertSame('down', Directions::axis('elevation', -0.1));
+        self::assertSame('to the car\'s right', Directions::axis('azimuth', -0.1, false));
+        self::assertSame('down', Directions::axis('elevation', -0.1, false));
     }
 
     public function testASideIsTheCarsAndAlsoAsSeen(): void

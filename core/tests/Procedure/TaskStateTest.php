@@ -51,11 +51,11 @@ final class TaskStateTest extends TestCase
     public function testAfterAMoveExactlyTheSpoiledReadingsAreDue(): void
     {
         $task = (new DemoTask())->read(self::GOOD);
-        $context = $task->context();
-        self::assertSame(['height'], $context->school->spoiledBy([MoveKind::Height]));
+        $plan = $task->state()->plan;
+        self::assertSame(['height'], $plan->spoiledBy([MoveKind::Height]));
         // The target turns with the stand on an arm along the line: its distance along it stays.
-        self::assertSame(['spot-offset', 'split'], $context->school->spoiledBy([MoveKind::Turn]));
-        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], $context->school->spoiledBy([MoveKind::Shift]));
+        self::assertSame(['spot-offset', 'split'], $plan->spoiledBy([MoveKind::Turn]));
+        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], $plan->spoiledBy([MoveKind::Shift]));
 
         $turned = $task->move(MoveKind::Turn)->state();
         self::assertSame(['spot-offset', 'split', 'hub-right'], $turned->due);
@@ -116,9 +116,9 @@ final class TaskStateTest extends TestCase
         $first = $task->last();
         $task->correct('spot-along', 1849.0, $first);
         $second = $task->last();
-        self::assertSame(1849.0, $task->state()->setUp->readings['spot-along']->millimetres);
+        self::assertSame(1849.0, $task->state()->setUp->readings['spot-along']->value);
         $task->strike($second);
-        self::assertSame(1894.0, $task->state()->setUp->readings['spot-along']->millimetres);
+        self::assertSame(1894.0, $task->state()->setUp->readings['spot-along']->value);
         $task->strike($first);
         self::assertArrayNotHasKey('spot-along', $task->state()->setUp->readings);
     }

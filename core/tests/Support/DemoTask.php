@@ -9,6 +9,7 @@ use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Kit\OverdueRule;
+use Lumbro\Core\Procedure\MeasuringPlan;
 use Lumbro\Core\Procedure\MoveKind;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
@@ -55,7 +56,7 @@ final class DemoTask
     public function prepared(AnswerKind $answer = AnswerKind::Yes): self
     {
         $context = $this->context();
-        foreach ([...$context->card->preparation, ...$context->school->lineSteps()] as $item) {
+        foreach ([...$context->card->preparation, ...(new MeasuringPlan($context, $this->entries))->lineSteps()] as $item) {
             $this->entries[] = new Answered($this->id(), 'Ilse', 'now', $item->id, $answer, $answer === AnswerKind::OnWord ? 'Bram' : null);
         }
 

@@ -1,52 +1,72 @@
-import type { Plan, Workspace } from '../api/types';
+import Button from '@mui/material/Button';
+import type { Plan, Trace, Workspace } from '../api/types';
 import { length } from '../format/length';
 import type { LengthDisplay } from '../format/length';
-import { figures, theme } from '../theme/theme';
+import { theme } from '../theme/theme';
 import { slate } from '../theme/floor';
 import { Car } from './Car';
+import { FloorMarks } from './FloorMarks';
+import { Sketch, Traces } from './Traces';
+import { usePan, type Look } from './usePan';
 import { useSize } from './useSize';
 import { magnification, magnified, Projection, type Spot, type Stance } from './view';
 
 const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
 
-/** The bay from above, to scale: car, line, spot and stand; the stand's error alone is magnified, and says so. */
-export function FloorPlan({
-  state,
-  stance,
-  display,
-}: {
+interface Props {
   state: Workspace;
   stance: Stance;
   display: LengthDisplay;
-}) {
-  const [ref, size] = useSize();
+  /** A school's tapes and beams, shown while it is looked at. */
+  sketch?: Trace[] | undefined;
+  /** Whether the floor is the matter. */
+  floor?: boolean;
+}
+
+/** The bay from above, to scale: car, line, spot and stand; the stand's error alone is magnified, and says so. */
+export function FloorPlan(props: Props) {
+  const [box, size] = useSize();
+  const { look, closer, whole } = usePan(box);
   return (
-    <div ref={ref} style={{ position: 'absolute', inset: 0 }}>
+    <div
+      ref={box}
+      tabIndex={0}
+      role="group"
+      aria-label="Plan: plus and minus enlarge it, the arrow keys push it"
+      style={{ position: 'absolute', inset: 0, touchAction: 'none', overflow: 'hidden' }}
+    >
       {size && size.width > 0 && (
-        <Drawing
-          state={state}
-          stance={stance}
-          display={display}
-          width={size.width}
-          height={size.height}
-        />
+        <Drawing {...props} width={size.width} height={size.height} look={look} />
       )}
+      <div
+        className="screen-only"
+        style={{ position: 'absolute', left: 8, bottom: 8, display: 'flex', gap: 8 }}
+      >
+        <PlanButton onClick={closer}>Closer</PlanButton>
+        {look.zoom > 1 && <PlanButton onClick={whole}>Whole bay</PlanButton>}
+      </div>
     </div>
   );
 }
 
-function Drawing(props: {
-  state: Workspace;
-  stance: Stance;
-  display: LengthDisplay;
-  width: number;
-  height: number;
-}) {
-  const { state, stance, display, width, height } = props;
+function PlanButton({ onClick, children }: { onClick: () => void; children: string }) {
+  return (
+    <Button
+      onClick={onClick}
+      variant="outlined"
+      sx={{ color: slate.chalk, borderColor: slate.wall, bgcolor: slate.ground }}
+    >
+      {children}
+    </Button>
+  );
+}
+
+function Drawing(props: Props & { width: number; height: number; look: Look }) {
+  const { state, stance, display, width, height, look, sketch, floor = false } = props;
   const { plan } = state;
   const outline = plan.bay.outline.map(asSpot);
   const zone = plan.zone.map(asSpot);
-  const to = new Projection(stance, [...outline, ...zone], width, height, 30);
+  const to = new Projection(stance, [...outline, ...zone], width, height, 30, look);
   const spot = asSpot(plan.spot.at);
   const target = asSpot(plan.stand.target);
   const error = Math.hypot(target[0] - spot[0], target[1] - spot[1]);
@@ -83,9 +103,20 @@ function Drawing(props: {
       <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />
       <Mark at={to.at(asSpot(plan.rearMark))} words="rear mark" stance={stance} inwards={1} />
       <Mark at={to.at(asSpot(plan.frontMark))} words="front mark" stance={stance} inwards={-1} />
-      <Tapes state={state} to={to} drawn={drawn} display={display} />
+      {sketch ? (
+        <Sketch traces={sketch} to={to} />
+      ) : (
+        <Traces
+          plan={plan}
+          to={to}
+          shift={[drawn[0] - target[0], drawn[1] - target[1]]}
+          called={state.present.call}
+          display={display}
+        />
+      )}
       <Cross at={to.at(spot)} />
       <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
+      {floor && <FloorMarks floor={state.floor} to={to} display={display} />}
       <text x={12} y={20} fill={slate.chalkSoft}>
         {plan.bay.name} · to scale
         {plan.stand.measured
@@ -106,23 +137,16 @@ function Drawing(props: {
   );
 }
 
-/** The line through both marks, drawn from behind the rear one to past the spot. */
+/** The line through both marks, drawn past both of them and past the spot. */
 function beyond(rear: Spot, front: Spot, spot: Spot, past: number): Spot[] {
   const span = Math.hypot(front[0] - rear[0], front[1] - rear[1]);
   const u: Spot = [(front[0] - rear[0]) / span, (front[1] - rear[1]) / span];
-  const reach = (spot[0] - rear[0]) * u[0] + (spot[1] - rear[1]) * u[1] + past;
+  const along = (spot[0] - rear[0]) * u[0] + (spot[1] - rear[1]) * u[1];
+  const [back, ahead] = [Math.min(-260, along - past), Math.max(span + 260, along + past)];
   return [
-    [rear[0] - 260 * u[0], rear[1] - 260 * u[1]],
-    [rear[0] + reach * u[0], rear[1] + reach * u[1]],
+    [rear[0] + back * u[0], rear[1] + back * u[1]],
+    [rear[0] + ahead * u[0], rear[1] + ahead * u[1]],
   ];
-}
-
-/** A point's foot on the line through two others: the tape runs along the line. */
-function footOf(point: Spot, from: Spot, to: Spot): Spot {
-  const span = Math.hypot(to[0] - from[0], to[1] - from[1]);
-  const u: Spot = [(to[0] - from[0]) / span, (to[1] - from[1]) / span];
-  const along = (point[0] - from[0]) * u[0] + (point[1] - from[1]) * u[1];
-  return [from[0] + along * u[0], from[1] + along * u[1]];
 }
 
 function Grid({ to, outline }: { to: Projection; outline: Spot[] }) {
@@ -252,104 +276,6 @@ function turned(to: Projection, degrees: number): [number, number] {
   const [x0, y0] = to.at([0, 0]);
   const [x1, y1] = to.at([1000 * Math.cos(a), 1000 * Math.sin(a)]);
   return [x1 - x0, y1 - y0];
-}
-
-function Tapes({
-  state,
-  to,
-  drawn,
-  display,
-}: {
-  state: Workspace;
-  to: Projection;
-  drawn: Spot;
-  display: LengthDisplay;
-}) {
-  return (
-    <g>
-      {state.plan.tapes.map((tape) => {
-        const from = to.at(asSpot(tape.from));
-        const end = tape.call === 'split' ? to.at(asSpot(tape.to)) : to.at(drawn);
-        const called = state.present.call === tape.call;
-        if (tape.reading === null && !called) {
-          return null;
-        }
-        if (tape.call === 'spot-along') {
-          return (
-            <LineTape
-              key={tape.call}
-              from={from}
-              to={to.at(footOf(drawn, asSpot(state.plan.rearMark), asSpot(state.plan.frontMark)))}
-              reading={tape.reading}
-              called={called}
-              display={display}
-            />
-          );
-        }
-        if (tape.call === 'split') {
-          return null;
-        }
-        return (
-          <path
-            key={tape.call}
-            d={`M${from.join(' ')}L${end.join(' ')}`}
-            stroke={slate.brass}
-            strokeOpacity={called ? 1 : 0.6}
-            strokeWidth={called ? 2.4 : 1.3}
-            strokeDasharray="6 5"
-          />
-        );
-      })}
-    </g>
-  );
-}
-
-/** The tape along the line, drawn beside it with its number. */
-function LineTape(props: {
-  from: [number, number];
-  to: [number, number];
-  reading: number | null;
-  called: boolean;
-  display: LengthDisplay;
-}) {
-  const { from, to, reading, called, display } = props;
-  const span = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
-  const u = [(to[0] - from[0]) / span, (to[1] - from[1]) / span] as const;
-  const n = [u[1], -u[0]] as const;
-  const off = 62;
-  const a = [from[0] + n[0] * off, from[1] + n[1] * off] as const;
-  const b = [to[0] + n[0] * off, to[1] + n[1] * off] as const;
-  const tick = (p: readonly [number, number]) =>
-    `M${p[0] - n[0] * 7} ${p[1] - n[1] * 7}L${p[0] + n[0] * 7} ${p[1] + n[1] * 7}`;
-  const words = reading === null ? '?' : length(reading, display);
-  const [mx, my] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-  const half = words.length * 5 + 9;
-  return (
-    <g stroke={slate.brass} strokeWidth={called ? 2.6 : 1.8} fill="none">
-      <path d={`M${a.join(' ')}L${b.join(' ')}${tick(a)}${tick(b)}`} />
-      <rect
-        x={mx - half}
-        y={my - 13}
-        width={2 * half}
-        height="26"
-        rx="3"
-        fill={slate.ground}
-        strokeWidth="1.4"
-      />
-      <text
-        x={mx}
-        y={my + 5.5}
-        fill={slate.brass}
-        stroke="none"
-        textAnchor="middle"
-        fontFamily={figures}
-        fontSize="16"
-        fontWeight="700"
-      >
-        {words}
-      </text>
-    </g>
-  );
 }
 
 /** The drawing in words, for those who cannot see it. */

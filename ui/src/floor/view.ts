@@ -1,3 +1,5 @@
+import { WHOLE, type Look } from './usePan';
+
 /** Where the person stands and how the plan turns to it. */
 export interface Stance {
   id: 'right' | 'behind' | 'left' | 'facing';
@@ -28,18 +30,18 @@ export class Projection {
     width: number,
     height: number,
     margin: number,
+    look: Look = WHOLE,
   ) {
     const flat = bounds.map((spot) => this.turn(spot));
     const xs = flat.map(([x]) => x);
     const ys = flat.map(([, y]) => y);
     const [left, right] = [Math.min(...xs), Math.max(...xs)];
     const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
-    this.scale = Math.min(
-      (width - 2 * margin) / (right - left),
-      (height - 2 * margin) / (bottom - top),
-    );
-    this.originX = width / 2 - (this.scale * (left + right)) / 2;
-    this.originY = height / 2 - (this.scale * (top + bottom)) / 2;
+    this.scale =
+      look.zoom *
+      Math.min((width - 2 * margin) / (right - left), (height - 2 * margin) / (bottom - top));
+    this.originX = width / 2 - (this.scale * (left + right)) / 2 + look.x;
+    this.originY = height / 2 - (this.scale * (top + bottom)) / 2 + look.y;
   }
 
   /** Pixels of a length. */

@@ -18,10 +18,10 @@ describe('lengths', () => {
   });
 
   it('say a side only where there is one', () => {
-    expect(expectedReading(12, true, 'mm')).toBe('12 mm left');
-    expect(expectedReading(-12, true, 'mm')).toBe('12 mm right');
-    expect(expectedReading(-0.2, true, 'mm')).toBe('0 mm');
-    expect(expectedReading(1840, false, 'mm')).toBe('1,840 mm');
+    expect(expectedReading(12, 'sided', 'mm')).toBe('12 mm left');
+    expect(expectedReading(-12, 'sided', 'mm')).toBe('12 mm right');
+    expect(expectedReading(-0.2, 'sided', 'mm')).toBe('0 mm');
+    expect(expectedReading(1840, 'length', 'mm')).toBe('1,840 mm');
   });
 });
 

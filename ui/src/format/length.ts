@@ -58,17 +58,34 @@ export function chance(probability: number): string {
   return `${inHundred} in 100`;
 }
 
-/** What a call should read, in words a person can type back: "1,840 mm", "12 mm left". */
-export function expectedReading(
-  millimetres: number,
-  sided: boolean,
-  display: LengthDisplay,
-): string {
-  const shown = length(millimetres, display);
-  if (!sided || lengthFigure(millimetres, display) === '0') {
-    return shown;
+/** What a reading is a reading of. */
+export type Reads = 'length' | 'sided' | 'height' | 'turn';
+
+/** What a call should read, in words a person can type back: "1,840 mm", "12 mm left", "0.4° clockwise". */
+export function expectedReading(value: number, reads: Reads, display: LengthDisplay): string {
+  const figure = readingFigure(value, reads, display);
+  const shown = reads === 'turn' ? `${figure}°` : `${figure} ${lengthUnit(display)}`;
+  const side = readingSide(value, reads, display);
+  return side === '' ? shown : `${shown} ${side}`;
+}
+
+/** Its figure alone. */
+export function readingFigure(value: number, reads: Reads, display: LengthDisplay): string {
+  return reads === 'turn' ? Math.abs(value).toFixed(1) : lengthFigure(value, display);
+}
+
+/** The side or sense a figure has; none where it shows as nothing. */
+export function readingSide(value: number, reads: Reads, display: LengthDisplay): string {
+  if (
+    (reads !== 'sided' && reads !== 'turn') ||
+    !/[1-9]/.test(readingFigure(value, reads, display))
+  ) {
+    return '';
   }
-  return `${shown} ${millimetres > 0 ? 'left' : 'right'}`;
+  if (reads === 'turn') {
+    return value > 0 ? 'anticlockwise' : 'clockwise';
+  }
+  return value > 0 ? 'left' : 'right';
 }
 
 /** A moment as the clock on the wall shows it. */

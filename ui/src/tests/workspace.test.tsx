@@ -22,7 +22,7 @@ describe('a reading', () => {
       ledger: [reading('r1')],
       calls: [
         call('spot-along', { reading: reading('r1') }),
-        call('split', { title: 'Stand square', sided: true }),
+        call('split', { title: 'Stand square', reads: 'sided' }),
       ],
     });
     server.on(`POST ${api}/readings`, { body: taken });
@@ -152,7 +152,7 @@ describe('a reading', () => {
   });
 
   it('that others contradict is asked for again with what they say', async () => {
-    const misread = reading('r1', { typed: '189.4 cm', millimetres: 1894 });
+    const misread = reading('r1', { typed: '189.4 cm', value: 1894 });
     server.on(`GET ${api}`, {
       body: workspace({
         present: { kind: 'remeasure', call: 'spot-along' },
@@ -206,12 +206,12 @@ describe('moves', () => {
           {
             kind: 'turn',
             parts: [{ amount: 1.43, unit: 'degrees', direction: 'clockwise, seen from above' }],
-            then: { call: 'split', title: 'Stand square', expected: -15.8 },
+            then: { call: 'split', title: 'Stand square', reads: 'sided', expected: -15.8 },
           },
           {
             kind: 'shift',
             parts: [{ amount: 13.6, unit: 'mm', direction: 'towards the car’s left side' }],
-            then: { call: 'spot-offset', title: 'Spot off the line', expected: 0 },
+            then: { call: 'spot-offset', title: 'Spot off the line', reads: 'sided', expected: 0 },
           },
         ],
       }),

@@ -10,5 +10,6 @@ export const slate = {
   chalkFaint: '#7f8b96',
   laser: '#ff5bb0',
   brass: '#ffd166',
+  beam: '#8fd3ff',
   zone: '#5d6a76',
 } as const;

@@ -51,7 +51,7 @@ function presentCall(
   if (call) {
     return {
       title: call.title,
-      figure: call.expected === null ? '?' : expectedReading(call.expected, call.sided, display),
+      figure: call.expected === null ? '?' : expectedReading(call.expected, call.reads, display),
       note: call.instruction,
     };
   }

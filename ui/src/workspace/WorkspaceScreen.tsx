@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import type { StageId, Workspace } from '../api/types';
+import type { StageId, Trace, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { SideView } from '../floor/SideView';
 import { STANCES } from '../floor/view';
@@ -15,6 +15,7 @@ import { KeysHelp } from './KeysHelp';
 import { CloseSheet } from './sheets/CloseSheet';
 import { FloorSheet } from './sheets/FloorSheet';
 import { IntakeSheet } from './sheets/IntakeSheet';
+import { LineSheet } from './sheets/LineSheet';
 import { PlaceSheet } from './sheets/PlaceSheet';
 import { ProveSheet } from './sheets/ProveSheet';
 import { QuestionsSheet } from './sheets/QuestionsSheet';
@@ -52,6 +53,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [far, setFar] = useState(false);
   const [help, setHelp] = useState(false);
+  const [sketch, setSketch] = useState<Trace[] | null>(null);
   const present = state.seal ? 'close' : state.stage;
   const stage = shown ?? present;
   const sealed = state.seal !== null;
@@ -146,7 +148,13 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
           }}
         >
           <Box sx={{ position: 'relative' }}>
-            <FloorPlan state={state} stance={STANCES[stance] ?? STANCES[0]!} display={display} />
+            <FloorPlan
+              state={state}
+              stance={STANCES[stance] ?? STANCES[0]!}
+              display={display}
+              sketch={stage === 'line' && sketch ? sketch : undefined}
+              floor={stage === 'floor'}
+            />
             <Button
               onClick={() => setStance((now) => (now + 1) % STANCES.length)}
               sx={{
@@ -185,16 +193,11 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               sealed={sealed}
             />
           )}
-          {stage === 'floor' && <FloorSheet state={state} />}
+          {stage === 'floor' && (
+            <FloorSheet state={state} task={task} display={display} sealed={sealed} />
+          )}
           {stage === 'line' && (
-            <QuestionsSheet
-              key="line"
-              title="Line"
-              questions={state.lineSteps}
-              cautions={state.card.cautions.slice(0, 1)}
-              task={task}
-              sealed={sealed}
-            />
+            <LineSheet state={state} task={task} sealed={sealed} onSketch={setSketch} />
           )}
           {stage === 'place' && (
             <PlaceSheet

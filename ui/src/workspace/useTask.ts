@@ -1,20 +1,45 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, Refused, Unreachable } from '../api/client';
-import type { Workspace } from '../api/types';
+import type { ReferenceId, SchoolId, Workspace } from '../api/types';
 import { Unsent } from '../api/unsent';
 import { uuid7 } from '../api/uuid7';
 import { useSignedOut } from '../session/usePerson';
 
 /** What can be written to a task's record, by the path it is sent to. */
 export type Write =
-  | { to: 'readings'; body: { call: string; typed: string; datum?: string; strikes?: string } }
+  | {
+      to: 'readings';
+      body: {
+        call: string;
+        typed: string;
+        datum?: string;
+        strikes?: string;
+        accuracy?: string;
+      };
+    }
   | { to: 'strikes'; body: { reading: string } }
   | {
       to: 'answers';
       body: { item: string; answer: 'yes' | 'no' | 'not-checked' | 'on-word'; word?: string };
     }
   | { to: 'moves'; body: { kinds: ('turn' | 'shift' | 'height')[] } }
+  | { to: 'schools'; body: { schools: SchoolId[] } }
+  | { to: 'reference'; body: { reference: ReferenceId; reason: string } }
+  | {
+      to: 'car';
+      body: {
+        kind: 'mark' | 'floor';
+        payload: {
+          place?: string;
+          typed?: string;
+          end?: 'front' | 'rear';
+          mark?: string;
+          note?: string;
+        };
+        confirmed?: boolean;
+      };
+    }
   | { to: 'releases'; body: { name: string; reason: string } }
   | { to: 'runs'; body: object }
   | { to: 'seal'; body: { handover?: string } };
@@ -40,6 +65,18 @@ function send(task: string, write: Sent): Promise<Workspace> {
     case 'moves':
       return answer(
         client.POST('/api/tasks/{task}/moves', { params, body: { ...head, ...write.body } }),
+      );
+    case 'schools':
+      return answer(
+        client.POST('/api/tasks/{task}/schools', { params, body: { ...head, ...write.body } }),
+      );
+    case 'reference':
+      return answer(
+        client.POST('/api/tasks/{task}/reference', { params, body: { ...head, ...write.body } }),
+      );
+    case 'car':
+      return answer(
+        client.POST('/api/tasks/{task}/car', { params, body: { ...head, ...write.body } }),
       );
     case 'releases':
       return answer(

@@ -55,7 +55,7 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
               <Box component="span" sx={{ textAlign: 'right', flexShrink: 0 }}>
                 <b>
                   {known.sided
-                    ? expectedReading(known.value, true, display)
+                    ? expectedReading(known.value, 'sided', display)
                     : `${known.value < 0 ? '−' : ''}${length(known.value, display)}`}
                 </b>
                 <Box
@@ -144,7 +144,7 @@ function Measure({
   return (
     <Sheet
       title={figure.label}
-      note={`The sheet says ${figure.sided ? expectedReading(figure.value, true, 'mm') : length(figure.value, 'mm')}. What does this car measure?`}
+      note={`The sheet says ${figure.sided ? expectedReading(figure.value, 'sided', 'mm') : length(figure.value, 'mm')}. What does this car measure?`}
       testId="measure"
     >
       <Box

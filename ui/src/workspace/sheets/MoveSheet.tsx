@@ -75,7 +75,7 @@ export function MoveSheet({
             <Typography color="text.secondary">
               then “{move.then.title}” reads{' '}
               <b style={{ whiteSpace: 'nowrap' }}>
-                {expectedReading(move.then.expected, move.then.call !== 'height', display)}
+                {expectedReading(move.then.expected, move.then.reads, display)}
               </b>
             </Typography>
           )}

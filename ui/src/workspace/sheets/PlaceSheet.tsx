@@ -1,5 +1,8 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../format/length';
 import { PhotoButton } from '../../order/PhotoButton';
@@ -8,6 +11,7 @@ import { Ledger } from './Ledger';
 import { MoveSheet } from './MoveSheet';
 import { ReadSheet } from './ReadSheet';
 import { Sheet } from './Sheet';
+import { SurveySheet } from './SurveySheet';
 import { Upcoming } from './Upcoming';
 
 interface Props {
@@ -22,10 +26,24 @@ interface Props {
 /** The set-up: the present reading or move, what comes after it, and everything read so far. */
 export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
   const queries = useQueryClient();
+  const [weighing, setWeighing] = useState(false);
   const { kind, call } = state.present;
   const wanted = chosen ?? (['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null);
   const reading = state.calls.find((known) => known.id === wanted);
   const sealed = state.seal !== null;
+  if (weighing) {
+    return (
+      <SurveySheet
+        state={state}
+        display={display}
+        onChoose={(next) => {
+          setWeighing(false);
+          onChoose(next);
+        }}
+        onLeave={() => setWeighing(false)}
+      />
+    );
+  }
   return (
     <>
       {state.failure !== null && (
@@ -65,6 +83,14 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
         onChoose={onChoose}
         sealed={sealed}
       />
+      <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
+        <Button variant="outlined" onClick={() => setWeighing(true)}>
+          How sure this is
+        </Button>
+        <Button variant="outlined" component={Link} to={`/tasks/${state.task}/stake-out`}>
+          Stake-out sheet
+        </Button>
+      </Box>
       <Ledger state={state} task={task} sealed={sealed} />
       {!sealed && reading && (
         <Box sx={{ mt: 2 }}>

@@ -8,7 +8,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState, type ReactNode } from 'react';
 import { answer, client, Refused } from '../../api/client';
 import type { Call, Workspace } from '../../api/types';
-import { expectedReading, lengthFigure, lengthUnit, type LengthDisplay } from '../../format/length';
+import { lengthUnit, readingFigure, readingSide, type LengthDisplay } from '../../format/length';
+import { useBurst } from '../useBurst';
 import { useDraft } from '../useDraft';
 import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
@@ -30,6 +31,7 @@ interface Props {
 export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props) {
   const [typed, setTyped] = useDraft(`${state.task}-${call.id}`);
   const [datum, setDatum] = useState(call.reading?.datum ?? state.card.heightDatum);
+  const [accuracy, setAccuracy] = useDraft(`${state.task}-${call.reads}-accuracy`);
   const focusField = () => document.getElementById('typed')?.focus();
   const meter = useMutation({
     mutationFn: () =>
@@ -47,9 +49,11 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
     useMemo(() => (state.simulated ? { m: () => meter.mutate() } : {}), [state.simulated, meter]),
   );
 
+  useBurst('typed');
+
   const refused =
     task.failure instanceof Refused &&
-    /^\/(typed|datum|call|strikes)$/.test(task.failure.problem.path ?? '')
+    /^\/(typed|datum|call|strikes|accuracy)$/.test(task.failure.problem.path ?? '')
       ? task.failure
       : null;
   // A question stands as long as the text that it is about; another text is another reading.
@@ -58,8 +62,10 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
   const question =
     isQuestion && sent?.call === call.id && sent.typed === typed ? refused.message : null;
   const failure = isQuestion ? null : refused;
-  const addSide = (side: 'left' | 'right') => {
-    setTyped(`${typed.replace(/\s*(left|right|l|r)\s*$/i, '')} ${side}`.trimStart());
+  const addSide = (side: string) => {
+    setTyped(
+      `${typed.replace(/\s*(left|right|l|r|anticlockwise|clockwise)\s*$/i, '')} ${side}`.trimStart(),
+    );
     focusField();
   };
   const record = (confirmed = false) => {
@@ -72,6 +78,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           ...(call.datums.length > 0 ? { datum } : {}),
           ...(call.reading ? { strikes: call.reading.id } : {}),
           ...(confirmed ? { confirmed } : {}),
+          ...(call.statesAccuracy ? { accuracy } : {}),
         },
       },
       () => {
@@ -92,7 +99,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           </Typography>
           <Figure
             testId="expected"
-            value={lengthFigure(call.expected, display)}
+            value={readingFigure(call.expected, call.reads, display)}
             unit={unitWords(call, display)}
           />
         </>
@@ -122,19 +129,17 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
         )}
         <TextField
           id="typed"
-          label={call.sided ? 'Reads, and to which side of the car' : 'Reads'}
+          label={LABELS[call.reads][0]}
           fullWidth
           autoFocus
           autoComplete="off"
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null}
+          error={failure !== null && failure.problem.path !== '/accuracy'}
           helperText={
-            failure?.message ??
-            (call.sided
-              ? 'As the rule shows it, for example 12 mm left. Enter takes it.'
-              : 'As the tape shows it, in any unit. Enter takes it.')
+            (failure?.problem.path === '/accuracy' ? null : failure?.message) ??
+            LABELS[call.reads][1]
           }
           slotProps={{
             htmlInput: {
@@ -144,6 +149,27 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             },
           }}
         />
+        {call.statesAccuracy && (
+          <TextField
+            id="accuracy"
+            label={
+              call.reads === 'turn' ? 'Its stated accuracy, ± degrees' : 'Its stated accuracy, ±'
+            }
+            fullWidth
+            required
+            autoComplete="off"
+            margin="dense"
+            value={accuracy}
+            onChange={(event) => setAccuracy(event.target.value)}
+            error={failure?.problem.path === '/accuracy'}
+            helperText={
+              failure?.problem.path === '/accuracy'
+                ? failure.message
+                : 'As the rig states it for this figure. It is kept for the next.'
+            }
+            slotProps={{ htmlInput: { maxLength: 60 } }}
+          />
+        )}
         {question !== null && (
           <Box sx={{ mt: 1, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}>
             <Typography role="status" data-testid="asked" sx={{ fontWeight: 600, mb: 1 }}>
@@ -155,12 +181,11 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           </Box>
         )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-          {call.sided &&
-            (['left', 'right'] as const).map((side) => (
-              <Button key={side} variant="outlined" onClick={() => addSide(side)}>
-                car’s {side}
-              </Button>
-            ))}
+          {SIDES[call.reads]?.map(([side, words]) => (
+            <Button key={side} variant="outlined" onClick={() => addSide(side)}>
+              {words}
+            </Button>
+          ))}
           {question === null && (
             <Button type="submit" variant="contained" loading={task.isWriting}>
               {call.reading ? 'Correct it' : 'Take it'}
@@ -184,13 +209,38 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
 }
 
 function unitWords(call: Call, display: LengthDisplay): string {
+  if (call.reads === 'turn') {
+    return `° ${call.expected === null ? '' : readingSide(call.expected, 'turn', display)}`.trim();
+  }
   const unit = lengthUnit(display);
-  return call.expected === null
-    ? unit
-    : expectedReading(call.expected, call.sided, display).split(unit)[1]?.trim()
-      ? `${unit} ${call.expected > 0 ? 'to the car’s left' : 'to the car’s right'}`
-      : unit;
+  const side = call.expected === null ? '' : readingSide(call.expected, call.reads, display);
+  return side === '' ? unit : `${unit} to the car’s ${side}`;
 }
+
+/** The words that can be put behind a figure, where one of them is needed. */
+const SIDES: Partial<Record<Call['reads'], readonly (readonly [string, string])[]>> = {
+  sided: [
+    ['left', 'car’s left'],
+    ['right', 'car’s right'],
+  ],
+  turn: [
+    ['anticlockwise', 'anticlockwise'],
+    ['clockwise', 'clockwise'],
+  ],
+};
+
+const LABELS: Record<Call['reads'], [string, string]> = {
+  sided: [
+    'Reads, and to which side of the car',
+    'As the rule shows it, for example 12 mm left. Enter takes it.',
+  ],
+  turn: [
+    'Degrees, and which way seen from above',
+    'As the sheet or rig gives it, for example 0.4 clockwise. Enter takes it.',
+  ],
+  length: ['Reads', 'As the tape shows it, in any unit. Enter takes it.'],
+  height: ['Reads', 'As the staff shows it, in any unit. Enter takes it.'],
+};
 
 /** Why this reading is asked for, where it is not simply the next. */
 function Why({ call, state }: { call: Call; state: Workspace }) {
@@ -206,7 +256,10 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
   if (isSuspect(call, state)) {
     return (
       <Warning>
-        Measure again: this reading disagrees with the others. It reads {call.reading?.typed}
+        {state.disagreement?.id === call.id
+          ? state.disagreement.text
+          : 'Measure again: this reading disagrees with the others.'}{' '}
+        It reads {call.reading?.typed}
         {state.suspects.length > 1
           ? `. Or the mistake sits in ${state.suspects
               .filter((suspect) => suspect.id !== call.id)

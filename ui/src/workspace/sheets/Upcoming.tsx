@@ -36,7 +36,7 @@ export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
             {call.check ? ' (a check)' : ''}
           </span>
           {call.expected !== null && (
-            <span>{expectedReading(call.expected, call.sided, display)}</span>
+            <span>{expectedReading(call.expected, call.reads, display)}</span>
           )}
         </Button>
       ))}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\School;
+
+/** The schools there are, in the order they are offered. */
+final class Schools
+{
+    /** @var array<string, School>|null */
+    private static ?array $all = null;
+
+    /** @return array<string, School> id → school */
+    public static function all(): array
+    {
+        if (self::$all === null) {
+            self::$all = [];
+            foreach ([new PlumbAndLine(), new SplitFromStand(), new HubMarks(), new Squares(), new WheelLasers(), new ReportedPose()] as $school) {
+                self::$all[$school->id()] = $school;
+            }
+        }
+
+        return self::$all;
+    }
+}

@@ -1,0 +1,151 @@
+import type { Plan, Trace } from '../api/types';
+import { length, type LengthDisplay } from '../format/length';
+import { slate } from '../theme/floor';
+import { figures } from '../theme/theme';
+import type { Projection, Spot } from './view';
+
+const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
+
+interface Line {
+  call: string;
+  kind: Trace['kind'];
+  from: Spot;
+  to: Spot;
+  reading: number | null;
+}
+
+/** The tapes, beams and rules of the readings that were taken, and of the one that is called, with their numbers. */
+export function Traces(props: {
+  plan: Plan;
+  to: Projection;
+  /** By how much the stand is drawn beside its place, mm. */
+  shift: Spot;
+  called: string | null;
+  display: LengthDisplay;
+}) {
+  const { plan, to, shift, called, display } = props;
+  const onStand = [plan.stand.at, plan.stand.target, plan.stand.left, plan.stand.right].map(asSpot);
+  const moved = (pair: number[]): Spot => {
+    const at = asSpot(pair);
+    const rides = onStand.some((known) => Math.hypot(known[0] - at[0], known[1] - at[1]) < 0.5);
+    return rides ? [at[0] + shift[0], at[1] + shift[1]] : at;
+  };
+  const lines = plan.tapes
+    .filter((tape) => tape.reading !== null || tape.call === called)
+    .map((tape): Line => ({ ...tape, from: moved(tape.from), to: moved(tape.to) }));
+  return (
+    <g data-testid="traces">
+      {lines.map((line, i) => (
+        <One
+          key={line.call}
+          line={line}
+          to={to}
+          called={line.call === called}
+          display={display}
+          share={0.5 + 0.12 * ((i % 3) - 1)}
+        />
+      ))}
+    </g>
+  );
+}
+
+/** A school's tapes and beams as they would go, to show where. */
+export function Sketch({ traces, to }: { traces: Trace[]; to: Projection }) {
+  return (
+    <g data-testid="sketch">
+      {traces.map((trace, i) => (
+        <path
+          key={i}
+          d={path(to.at(asSpot(trace.from)), to.at(asSpot(trace.to)), offset(trace.kind))}
+          stroke={colour(trace.kind)}
+          strokeWidth="2.6"
+          strokeDasharray={dashes(trace.kind)}
+          fill="none"
+        />
+      ))}
+    </g>
+  );
+}
+
+function One(props: {
+  line: Line;
+  to: Projection;
+  called: boolean;
+  display: LengthDisplay;
+  share: number;
+}) {
+  const { line, to, called, display, share } = props;
+  const [from, end] = [to.at(line.from), to.at(line.to)];
+  const off = offset(line.kind);
+  const [nx, ny] = normal(from, end);
+  const x = from[0] + (end[0] - from[0]) * share + nx * off;
+  const y = from[1] + (end[1] - from[1]) * share + ny * off;
+  const short = Math.hypot(end[0] - from[0], end[1] - from[1]) < 70;
+  const words = line.reading === null ? '?' : length(line.reading, display);
+  const half = words.length * 4.6 + 8;
+  return (
+    <g>
+      <path
+        d={path(from, end, off)}
+        stroke={colour(line.kind)}
+        strokeOpacity={called ? 1 : 0.7}
+        strokeWidth={called ? 2.8 : 1.5}
+        strokeDasharray={dashes(line.kind)}
+        fill="none"
+      />
+      {(called || !short) && line.kind !== 'beam' && line.kind !== 'return' && (
+        <g>
+          <rect
+            x={x - half}
+            y={y - 12}
+            width={2 * half}
+            height="24"
+            rx="3"
+            fill={slate.ground}
+            stroke={colour(line.kind)}
+            strokeWidth={called ? 1.8 : 1}
+          />
+          <text
+            x={x}
+            y={y + 5}
+            fill={slate.brass}
+            textAnchor="middle"
+            fontFamily={figures}
+            fontSize={called ? 16 : 13}
+            fontWeight="700"
+          >
+            {words}
+          </text>
+        </g>
+      )}
+    </g>
+  );
+}
+
+function colour(kind: Trace['kind']): string {
+  return kind === 'beam' || kind === 'return' ? slate.beam : slate.brass;
+}
+
+function dashes(kind: Trace['kind']): string | undefined {
+  return { tape: '7 5', along: undefined, rule: undefined, beam: '2 4', return: '10 3 2 3' }[kind];
+}
+
+/** A tape along the line is drawn beside it, px; the others where they are. */
+function offset(kind: Trace['kind']): number {
+  return kind === 'along' ? 62 : kind === 'return' ? 7 : 0;
+}
+
+function normal(from: Spot, to: Spot): Spot {
+  const span = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+  return [(to[1] - from[1]) / span, -(to[0] - from[0]) / span];
+}
+
+/** A line from end to end; one drawn beside its place has ticks at its ends. */
+function path(from: Spot, to: Spot, off: number): string {
+  const [nx, ny] = normal(from, to);
+  const a: Spot = [from[0] + nx * off, from[1] + ny * off];
+  const b: Spot = [to[0] + nx * off, to[1] + ny * off];
+  const tick = (p: Spot) =>
+    off < 20 ? '' : `M${p[0] - nx * 7} ${p[1] - ny * 7}L${p[0] + nx * 7} ${p[1] + ny * 7}`;
+  return `M${a.join(' ')}L${b.join(' ')}${tick(a)}${tick(b)}`;
+}

@@ -1,0 +1,63 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { Trace, Workspace } from '../../api/types';
+import type { Task } from '../useTask';
+import { MarkForm } from './MarkForm';
+import { QuestionsSheet } from './QuestionsSheet';
+import { ReferenceForm } from './ReferenceForm';
+import { SchoolsSheet } from './SchoolsSheet';
+
+interface Props {
+  state: Workspace;
+  task: Task;
+  sealed: boolean;
+  /** Shows a school's tapes and beams on the plan. */
+  onSketch: (traces: Trace[] | null) => void;
+}
+
+/** The line: its steps one after the other, and beneath them how it is measured, from what, against what. */
+export function LineSheet({ state, task, sealed, onSketch }: Props) {
+  const [choosing, setChoosing] = useState(false);
+  if (choosing) {
+    return (
+      <SchoolsSheet
+        state={state}
+        task={task}
+        onSketch={onSketch}
+        onLeave={() => {
+          onSketch(null);
+          setChoosing(false);
+        }}
+      />
+    );
+  }
+  return (
+    <>
+      <QuestionsSheet
+        key="line"
+        title="Line"
+        questions={state.lineSteps}
+        cautions={state.card.cautions.slice(0, 1)}
+        task={task}
+        sealed={sealed}
+      />
+      <Typography variant="h3" component="h2" sx={{ mt: 3 }}>
+        Measured by
+      </Typography>
+      <Box component="ul" data-testid="schools-in-use" sx={{ pl: 2.5, my: 0.5 }}>
+        {state.method.schools.map((school) => (
+          <li key={school.id}>{school.name}</li>
+        ))}
+      </Box>
+      {!sealed && (
+        <Button variant="outlined" fullWidth onClick={() => setChoosing(true)}>
+          Measure another way, or a second one
+        </Button>
+      )}
+      <MarkForm state={state} task={task} sealed={sealed} />
+      <ReferenceForm state={state} task={task} sealed={sealed} />
+    </>
+  );
+}

@@ -1,0 +1,150 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client, Refused } from '../../api/client';
+import type { SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types';
+import type { Task } from '../useTask';
+import { Sheet } from './Sheet';
+
+type School = SchoolChoices['schools'][number];
+
+interface Props {
+  state: Workspace;
+  task: Task;
+  onSketch: (traces: Trace[] | null) => void;
+  onLeave: () => void;
+}
+
+/** The ways of measuring: several may be in use at once, and each is drawn on the plan while it is looked at. */
+export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
+  const choices = useQuery({
+    queryKey: ['schools', state.task, state.version, state.order.version],
+    queryFn: () =>
+      answer(client.GET('/api/tasks/{task}/schools', { params: { path: { task: state.task } } })),
+  });
+  const [chosen, setChosen] = useState<SchoolId[]>(state.method.schools.map((school) => school.id));
+  const [open, setOpen] = useState<SchoolId | null>(null);
+  const changed =
+    chosen.length !== state.method.schools.length ||
+    state.method.schools.some((school) => !chosen.includes(school.id));
+  const refused =
+    task.failure instanceof Refused && task.failure.problem.path === '/schools'
+      ? task.failure.message
+      : null;
+
+  const look = (school: School) => {
+    const next = open === school.id ? null : school.id;
+    setOpen(next);
+    onSketch(next === null ? null : school.traces);
+  };
+
+  return (
+    <>
+      <Sheet
+        title="Ways of measuring"
+        note="Take one, or two to check each other. Readings already taken stay in the survey."
+        testId="schools"
+      >
+        {choices.isPending && <Typography sx={{ mt: 1 }}>Looking at what fits here</Typography>}
+        {choices.isError && (
+          <Typography role="alert" sx={{ mt: 1 }}>
+            {choices.error.message}{' '}
+            <Button onClick={() => void choices.refetch()}>Try again</Button>
+          </Typography>
+        )}
+        {choices.data?.schools.map((school) => (
+          <Box
+            key={school.id}
+            sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}
+            data-testid={`school-${school.id}`}
+          >
+            <FormControlLabel
+              disabled={school.hindrance !== null}
+              control={
+                <Checkbox
+                  checked={chosen.includes(school.id)}
+                  onChange={(_, on) =>
+                    setChosen((now) =>
+                      on ? [...now, school.id] : now.filter((id) => id !== school.id),
+                    )
+                  }
+                  sx={{ width: 48, height: 48 }}
+                />
+              }
+              label={<Box sx={{ fontWeight: 700 }}>{school.name}</Box>}
+            />
+            <Typography variant="body2" color="text.secondary">
+              {school.hindrance ?? listed(school)}
+            </Typography>
+            {school.hindrance === null && (
+              <Button size="small" aria-expanded={open === school.id} onClick={() => look(school)}>
+                {open === school.id ? 'Close' : 'How it goes'}
+                <Box component="span" className="visually-hidden">
+                  : {school.name}
+                </Box>
+              </Button>
+            )}
+            {open === school.id && <HowItGoes school={school} />}
+          </Box>
+        ))}
+        {refused && (
+          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
+            {refused}
+          </Typography>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
+          <Button
+            variant="contained"
+            disabled={!changed || chosen.length === 0}
+            loading={task.isWriting}
+            onClick={() => task.write({ to: 'schools', body: { schools: chosen } }, onLeave)}
+          >
+            Measure so
+          </Button>
+          <Button color="inherit" onClick={onLeave}>
+            Back to the line
+          </Button>
+        </Box>
+      </Sheet>
+    </>
+  );
+}
+
+function listed(school: School): string {
+  if (school.listed === null) {
+    return 'The card leaves the way open.';
+  }
+  return school.listed ? 'The card lists it.' : 'Not among the ways the card lists.';
+}
+
+function HowItGoes({ school }: { school: School }) {
+  return (
+    <Box sx={{ fontSize: '0.95rem', pb: 1 }}>
+      <Part title="Needs" lines={[school.materials.join(', ')]} />
+      <Part title="First" lines={school.steps} ordered />
+      <Part
+        title="Then reads"
+        lines={school.calls.map((call) => `${call.title}${call.check ? ' (a check)' : ''}`)}
+        ordered
+      />
+      <Part title="Goes wrong unseen by" lines={school.failures} />
+    </Box>
+  );
+}
+
+function Part({ title, lines, ordered }: { title: string; lines: string[]; ordered?: boolean }) {
+  return (
+    <>
+      <Box sx={{ fontWeight: 700, mt: 1 }}>{title}</Box>
+      <Box component={ordered ? 'ol' : 'ul'} sx={{ pl: 2.5, my: 0 }}>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Box>
+    </>
+  );
+}
