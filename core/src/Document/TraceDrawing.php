@@ -23,6 +23,10 @@ final class TraceDrawing
             $to = self::foot($to, $at);
         } elseif ($trace->kind === 'rule') {
             $from = self::foot($to, $at);
+        } elseif (str_starts_with($trace->from, 'laser')) {
+            $to = self::onBar($trace->from, $at);
+        } elseif (str_starts_with($trace->to, 'laser')) {
+            $from = self::onBar($trace->to, $at);
         }
 
         return ['kind' => $trace->kind, 'from' => $from, 'to' => $to];
@@ -42,5 +46,21 @@ final class TraceDrawing
         $share = (($point[0] - $x) * $ux + ($point[1] - $y) * $uy) / ($ux ** 2 + $uy ** 2);
 
         return [$x + $share * $ux, $y + $share * $uy];
+    }
+
+    /**
+     * Where a wheel's beam strikes the bar.
+     *
+     * @return array{float, float}
+     */
+    private static function onBar(string $laser, Geometry $at): array
+    {
+        $heading = $at->headingOf('wheel' . substr($laser, 5));
+        [$ex, $ey] = [cos($heading), sin($heading)];
+        [$bx, $by] = [$at->x['barRight'] - $at->x['barLeft'], $at->y['barRight'] - $at->y['barLeft']];
+        $across = $ex * $by - $ey * $bx;
+        $reach = (($at->x['barLeft'] - $at->x[$laser]) * $by - ($at->y['barLeft'] - $at->y[$laser]) * $bx) / $across;
+
+        return [$at->x[$laser] + $reach * $ex, $at->y[$laser] + $reach * $ey];
     }
 }

@@ -134,6 +134,8 @@ final readonly class TaskState
             $this->runs !== [] && $this->runIsOfHere() => new Present('prove'),
             $this->record->release !== null => new Present('run'),
             $first !== null => new Present('read', $first),
+            // One reading alone is to blame: another tape would say nothing new.
+            $consistent === false && $suspect !== null && count($this->setUp->suspects()) === 1 => new Present('remeasure', $suspect),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             $this->moves !== [] => new Present('move'),

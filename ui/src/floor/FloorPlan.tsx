@@ -114,6 +114,7 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
           display={display}
         />
       )}
+      <Sight sensor={to.at(asSpot(plan.sensor.at))} spot={to.at(spot)} />
       <Cross at={to.at(spot)} />
       <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
       {floor && <FloorMarks floor={state.floor} to={to} display={display} />}
@@ -209,6 +210,29 @@ function Mark({
       >
         {words}
       </text>
+    </g>
+  );
+}
+
+/** The sensor, and where it looks for the target. */
+function Sight({ sensor, spot }: { sensor: [number, number]; spot: [number, number] }) {
+  return (
+    <g data-testid="sight">
+      <path
+        d={`M${sensor.join(' ')}L${spot.join(' ')}`}
+        stroke={slate.chalkSoft}
+        strokeDasharray="1 6"
+        strokeLinecap="round"
+        strokeWidth="2"
+      />
+      <circle
+        cx={sensor[0]}
+        cy={sensor[1]}
+        r="5"
+        fill={slate.ground}
+        stroke={slate.chalk}
+        strokeWidth="2"
+      />
     </g>
   );
 }

@@ -31,8 +31,9 @@ function Drawing({
 }) {
   const { car, spot, sensor, stand } = state.plan;
   const spotX = spot.at[0] ?? 0;
-  const left = car.rear - 300;
-  const right = spotX + 1500;
+  // Room for the target and its figures, ahead of the car or behind it.
+  const left = Math.min(car.rear - 300, spotX - 1500);
+  const right = Math.max(car.front + 300, spotX + 1500);
   const scale = Math.min((width - 40) / (right - left), (height - 44) / car.height);
   const x0 = (width - scale * (right - left)) / 2;
   const floor = height - 16;
@@ -48,6 +49,8 @@ function Drawing({
   const [sx, sz] = [x(sensor.at[0] ?? 0), z(sensor.height)];
   const [tx, tz] = [x(spotX), z(drawnHeight)];
   const wheel = (car.tyre[0] ?? 0) / 2;
+  const behind = spotX < 0;
+  const beside = behind ? -16 : 16;
   return (
     <svg
       width={width}
@@ -87,7 +90,8 @@ function Drawing({
       />
       <circle cx={tx} cy={tz} r="5" fill={slate.brass} />
       <text
-        x={tx + 16}
+        x={tx + beside}
+        textAnchor={behind ? 'end' : 'start'}
         y={floor - 23}
         fill={slate.brass}
         fontFamily={figures}
@@ -96,7 +100,12 @@ function Drawing({
       >
         {length(stand.targetHeight ?? spot.height, display)}
       </text>
-      <text x={tx + 16} y={floor - 7} fill={slate.chalkSoft}>
+      <text
+        x={tx + beside}
+        y={floor - 7}
+        fill={slate.chalkSoft}
+        textAnchor={behind ? 'end' : 'start'}
+      >
         {stand.targetHeight === null ? 'wanted' : `${length(spot.height, display)} wanted`}
       </text>
       <text x={12} y={18} fill={slate.chalkSoft}>

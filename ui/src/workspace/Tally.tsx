@@ -24,7 +24,10 @@ export function Tally({
       aria-label="Tally"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: 'repeat(3, 1fr)', lg: '136px repeat(4, 1fr) 1.5fr' },
+        gridTemplateColumns: {
+          xs: 'repeat(3, 1fr)',
+          lg: `136px repeat(${state.verdicts.length}, 1fr) 1.5fr`,
+        },
         height: { xs: 'auto', lg: 116 },
         flexShrink: 0,
         bgcolor: 'background.paper',

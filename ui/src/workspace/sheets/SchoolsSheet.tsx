@@ -43,27 +43,27 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
   };
 
   return (
-    <>
-      <Sheet
-        title="Ways of measuring"
-        note="Take one, or two to check each other. Readings already taken stay in the survey."
-        testId="schools"
-      >
-        {choices.isPending && <Typography sx={{ mt: 1 }}>Looking at what fits here</Typography>}
-        {choices.isError && (
-          <Typography role="alert" sx={{ mt: 1 }}>
-            {choices.error.message}{' '}
-            <Button onClick={() => void choices.refetch()}>Try again</Button>
-          </Typography>
-        )}
-        {choices.data?.schools.map((school) => (
-          <Box
-            key={school.id}
-            sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}
-            data-testid={`school-${school.id}`}
-          >
+    <Sheet
+      title="Ways of measuring"
+      note="Take one, or two to check each other. Readings already taken stay in the survey."
+      testId="schools"
+    >
+      {choices.isPending && <Typography sx={{ mt: 1 }}>Looking at what fits here</Typography>}
+      {choices.isError && (
+        <Typography role="alert" sx={{ mt: 1 }}>
+          {choices.error.message} <Button onClick={() => void choices.refetch()}>Try again</Button>
+        </Typography>
+      )}
+      {choices.data?.schools.map((school) => (
+        <Box
+          key={school.id}
+          sx={{ borderBottom: 1, borderColor: 'divider', py: 0.5 }}
+          data-testid={`school-${school.id}`}
+        >
+          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <FormControlLabel
               disabled={school.hindrance !== null}
+              sx={{ flex: 1, mr: 0 }}
               control={
                 <Checkbox
                   checked={chosen.includes(school.id)}
@@ -75,50 +75,57 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
                   sx={{ width: 48, height: 48 }}
                 />
               }
-              label={<Box sx={{ fontWeight: 700 }}>{school.name}</Box>}
+              label={
+                <>
+                  <Box sx={{ fontWeight: 700, lineHeight: 1.2 }}>{school.name}</Box>
+                  <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.2 }}>
+                    {school.hindrance ?? listed(school)}
+                  </Box>
+                </>
+              }
             />
-            <Typography variant="body2" color="text.secondary">
-              {school.hindrance ?? listed(school)}
-            </Typography>
             {school.hindrance === null && (
-              <Button size="small" aria-expanded={open === school.id} onClick={() => look(school)}>
-                {open === school.id ? 'Close' : 'How it goes'}
-                <Box component="span" className="visually-hidden">
-                  : {school.name}
-                </Box>
+              <Button
+                size="small"
+                sx={{ flexShrink: 0, px: 1 }}
+                aria-expanded={open === school.id}
+                onClick={() => look(school)}
+              >
+                {open === school.id ? 'Close' : 'Show'}
+                <span className="visually-hidden">: {school.name}</span>
               </Button>
             )}
-            {open === school.id && <HowItGoes school={school} />}
           </Box>
-        ))}
-        {refused && (
-          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
-            {refused}
-          </Typography>
-        )}
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
-          <Button
-            variant="contained"
-            disabled={!changed || chosen.length === 0}
-            loading={task.isWriting}
-            onClick={() => task.write({ to: 'schools', body: { schools: chosen } }, onLeave)}
-          >
-            Measure so
-          </Button>
-          <Button color="inherit" onClick={onLeave}>
-            Back to the line
-          </Button>
+          {open === school.id && <HowItGoes school={school} />}
         </Box>
-      </Sheet>
-    </>
+      ))}
+      {refused && (
+        <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
+          {refused}
+        </Typography>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
+        <Button
+          variant="contained"
+          disabled={!changed || chosen.length === 0}
+          loading={task.isWriting}
+          onClick={() => task.write({ to: 'schools', body: { schools: chosen } }, onLeave)}
+        >
+          Measure so
+        </Button>
+        <Button color="inherit" onClick={onLeave}>
+          Back to the line
+        </Button>
+      </Box>
+    </Sheet>
   );
 }
 
 function listed(school: School): string {
   if (school.listed === null) {
-    return 'The card leaves the way open.';
+    return 'The card leaves it open.';
   }
-  return school.listed ? 'The card lists it.' : 'Not among the ways the card lists.';
+  return school.listed ? 'The card lists it.' : 'Not in the card’s list.';
 }
 
 function HowItGoes({ school }: { school: School }) {
