@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IntakeController;
@@ -31,6 +32,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::post('notes', [RepairOrderController::class, 'note']);
+        Route::get('stance', [BayController::class, 'stance']);
         Route::post('photos', [PhotoController::class, 'add']);
         Route::post('scans', [ScanController::class, 'fromFile']);
         Route::post('tool-scans', [ScanController::class, 'fromTool']);
@@ -54,6 +56,11 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::get('export', [CardController::class, 'export']);
         Route::get('differences/{other}', [CardController::class, 'differences']);
     });
+
+    Route::get('bays', [BayController::class, 'index']);
+    Route::post('bays', [BayController::class, 'save']);
+    Route::post('bay-outlines', [BayController::class, 'outline']);
+    Route::get('bays/{bay}/export/{form}', [BayController::class, 'export'])->whereUuid('bay')->whereIn('form', ['json', 'svg', 'dxf']);
 
     Route::get('kit', [KitController::class, 'index']);
     Route::post('kit', [KitController::class, 'save']);

@@ -78,6 +78,12 @@ final class Refusal extends \RuntimeException
         return new self('Somebody else has changed this item since you looked. Yours is not kept yet.', 409, 'item-moved-on', '/version', ['kit' => $kit]);
     }
 
+    /** @param array<string, mixed> $bays what they have come to */
+    public static function bayMovedOn(array $bays): self
+    {
+        return new self('Somebody else has changed this bay since you looked. Yours is not kept yet.', 409, 'item-moved-on', '/version', ['bays' => $bays]);
+    }
+
     /** @param list<string> $bars */
     public static function runBarred(array $bars): self
     {

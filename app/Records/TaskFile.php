@@ -8,6 +8,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
@@ -83,7 +84,7 @@ final class TaskFile
             $card,
             $state->sheet,
             $kit,
-            BayDocument::read(Node::parse($order->row->bay)),
+            BayDocument::read(Node::parse($order->row->bay))->seenFrom($state->record->stance->stance ?? new Stance()),
             array_keys($state->record->operations),
             $state->sheet->sensor($task->sensor),
             $state->forTask($task->sensor),

@@ -91,7 +91,7 @@ final class ResilienceTest extends BrowserCase
         $api = $this->api();
         $task = $api->task('2468');
         [, $state] = $api->get("/api/tasks/$task");
-        [$status] = $api->write($task, 'readings', $state['version'], ['call' => 'spot-along', 'typed' => '1838 mm']);
+        [$status] = $api->write($task, 'readings', $state['version'], ['call' => 'bar-left', 'typed' => '2418 mm']);
         self::assertSame(200, $status);
         $browser->keys('n');
         $browser->waitForText('[data-testid=unsent]', 'Somebody else has recorded something');

@@ -1,4 +1,5 @@
 import { Route, Routes } from 'react-router';
+import { BaysScreen } from './bays/BaysScreen';
 import { CardEdit } from './cards/CardEdit';
 import { CardList } from './cards/CardList';
 import { CardScreen } from './cards/CardScreen';
@@ -24,6 +25,7 @@ export function App() {
         <Route path="/cards/:card/edit" element={<CardEdit />} />
         <Route path="/cards/:card/copy" element={<CardEdit copy />} />
         <Route path="/kit" element={<KitScreen />} />
+        <Route path="/bays" element={<BaysScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />

@@ -42,6 +42,7 @@ final class OrderBoard
             ['id' => 'conditions', ...($none ? self::struck() : self::conditions($state))],
             ['id' => 'kit', ...($none ? self::struck() : self::kit($state))],
             ['id' => 'car', 'state' => $state->record->figures === [] ? 'hollow' : 'half', 'note' => $state->record->figures === [] ? 'as on the sheet' : count($state->record->figures) . ' measured'],
+            ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? 'stance not said' : 'stance said'],
             ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => $state->record->photos === [] ? 'none' : (string) count($state->record->photos)],
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\Captured;
 use Lumbro\Core\Intake\CardChosen;
@@ -22,6 +23,7 @@ use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OwedAnswered;
 use Lumbro\Core\Intake\PhotoAdded;
 use Lumbro\Core\Intake\ScanTaken;
+use Lumbro\Core\Intake\StanceTaken;
 use Lumbro\Core\Intake\Vin;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Procedure\Cover;
@@ -34,7 +36,7 @@ use Lumbro\Core\School\Mark;
 final class OrderEntryDocument
 {
     public const KINDS = [
-        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor',
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance',
     ];
 
     /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
@@ -64,6 +66,7 @@ final class OrderEntryDocument
             'line' => self::line($id, $person, $at, $payload),
             'mark' => self::mark($id, $person, $at, $payload),
             'floor' => self::floor($id, $person, $at, $payload),
+            'stance' => self::stance($id, $person, $at, $payload),
             default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
         };
     }
@@ -95,6 +98,7 @@ final class OrderEntryDocument
             $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
             $entry instanceof LineAnswered => ['line', ['item' => $entry->item, 'answer' => $entry->answer->value, 'word' => $entry->word]],
             $entry instanceof MarkPlumbed => ['mark', ['end' => $entry->end, 'mark' => $entry->mark->value, 'note' => $entry->note === '' ? null : $entry->note]],
+            $entry instanceof StanceTaken => ['stance', ['x' => $entry->stance->x, 'y' => $entry->stance->y, 'heading' => $entry->stance->heading]],
             $entry instanceof FloorRead => ['floor', ['place' => $entry->place, 'typed' => $entry->typed === '' ? null : $entry->typed]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };
@@ -261,6 +265,13 @@ final class OrderEntryDocument
         }
 
         return new MarkPlumbed($id, $person, $at, $f['end']->oneOf(['front', 'rear']), $mark, $note);
+    }
+
+    private static function stance(string $id, string $person, string $at, Node $payload): StanceTaken
+    {
+        $f = $payload->fields(['x', 'y', 'heading']);
+
+        return new StanceTaken($id, $person, $at, new Stance($f['x']->between(-200_000, 200_000), $f['y']->between(-200_000, 200_000), $f['heading']->between(-360, 360)));
     }
 
     /** A staff reading; one without a reading takes the earlier one back. */

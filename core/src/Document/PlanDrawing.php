@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Bay\Bay;
+use Lumbro\Core\Bay\Obstacle;
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskState;
@@ -37,7 +39,7 @@ final class PlanDrawing
                 'tyre' => [$sheet->tyreDiameter, $sheet->tyreWidth],
                 'hubs' => array_map($point, ['FL' => 'FL', 'FR' => 'FR', 'RL' => 'RL', 'RR' => 'RR']),
             ],
-            'bay' => ['name' => $state->context->bay->name, 'outline' => $state->context->bay->outline],
+            'bay' => self::bay($state->context->bay),
             'zone' => $state->context->zone,
             'frontMark' => $point('frontMark'),
             'rearMark' => $point('rearMark'),
@@ -54,6 +56,17 @@ final class PlanDrawing
                 'ellipse' => $measured ? self::ellipse($setUp) : null,
             ],
             'tapes' => self::traces($state, $at),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bay(Bay $bay): array
+    {
+        return [
+            'name' => $bay->name,
+            'outline' => $bay->outline,
+            'obstacles' => array_map(static fn(Obstacle $obstacle): array => ['name' => $obstacle->name, 'corners' => $obstacle->corners], $bay->obstacles),
+            'levelZone' => $bay->levelZone,
         ];
     }
 

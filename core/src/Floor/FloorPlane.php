@@ -33,7 +33,7 @@ final readonly class FloorPlane
     ) {}
 
     /**
-     * @param list<Patch> $patches   three or four
+     * @param list<Patch> $patches   three or more
      * @param float       $s         standard uncertainty of one staff reading, mm, > 0
      * @param float       $laserTilt standard uncertainty of the laser plane's slope, mm per m, ≥ 0
      *

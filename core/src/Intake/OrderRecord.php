@@ -48,6 +48,9 @@ final class OrderRecord
     /** @var array<string, MarkPlumbed> "front" or "rear" → what is plumbed there */
     public array $marks = [];
 
+    /** Where the car was put last; null where nobody said. */
+    public ?StanceTaken $stance = null;
+
     /** @var array<string, FloorRead> place → staff reading; without those taken back */
     public array $floor = [];
 
@@ -70,6 +73,7 @@ final class OrderRecord
                 $entry instanceof LineAnswered => $this->lineAnswers[$entry->item] = $entry,
                 $entry instanceof MarkPlumbed => $this->marks[$entry->end] = $entry,
                 $entry instanceof FloorRead => $this->floor($entry),
+                $entry instanceof StanceTaken => $this->stand($entry),
                 default => null,
             };
         }
@@ -121,5 +125,12 @@ final class OrderRecord
         } else {
             $this->floor[$entry->place] = $entry;
         }
+    }
+
+    /** A car that is moved leaves its floor readings behind. */
+    private function stand(StanceTaken $entry): void
+    {
+        $this->stance = $entry;
+        $this->floor = [];
     }
 }

@@ -20,7 +20,7 @@ final readonly class SiteFloor
     /**
      * @param float          $below how far the spot's floor lies under the car's wheel plane, mm; 0 where it was not surveyed
      * @param float          $s     its standard uncertainty, mm
-     * @param string         $from  what it rests on: "readings", or "stated" where it was not surveyed
+     * @param string         $from  what it rests on: "readings" of this job, the "bay" and its kept survey, or "stated" where there is none
      * @param FloorPlane|null $plane the car's wheel plane; null where too few wheels were read
      * @param Grade|null     $grade how that plane rises along the sensor's facing
      */
@@ -31,7 +31,7 @@ final readonly class SiteFloor
     {
         $plane = self::plane($context);
         if ($plane === null) {
-            return new self(0.0, $context->bay->sFloor, 'stated', null, null);
+            return self::kept($context) ?? new self(0.0, $context->bay->sFloor, 'stated', null, null);
         }
         $grade = $plane->grade($context->sensor->facing);
         $site = $context->order->floor['site-' . $context->sensor->id] ?? null;
@@ -41,6 +41,25 @@ final readonly class SiteFloor
         $found = $plane->site(new Patch('site', $ground->stand->x, $ground->stand->y, (float) $site->value), $context->spot->height);
 
         return new self($found->floorBelowPlane, $found->uncertainty, 'readings', $plane, $grade);
+    }
+
+    /**
+     * What the bay's own survey says: one plane under car and spot, as well as its points lie in one. Null where the
+     * bay keeps none.
+     */
+    private static function kept(TaskContext $context): ?self
+    {
+        $survey = $context->bay->survey;
+        if ($survey === null) {
+            return null;
+        }
+        $patches = [];
+        foreach ($survey->points as $i => $point) {
+            $patches[] = new Patch("point-$i", $point['x'], $point['y'], $point['reading']);
+        }
+        $plane = FloorPlane::through($patches, $survey->s, $survey->laserTilt);
+
+        return new self(0.0, hypot($survey->s, $plane->warp ?? 0.0), 'bay', $plane, $plane->grade($context->sensor->facing));
     }
 
     private static function plane(TaskContext $context): ?FloorPlane

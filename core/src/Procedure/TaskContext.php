@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
+use Lumbro\Core\Bay\Bay;
 use Lumbro\Core\Intake\TaskOrder;
 
 /** Everything a sensor task rests on besides its record. */
@@ -26,6 +27,7 @@ final readonly class TaskContext
     public array $preparation;
 
     /**
+     * @param Bay             $bay        as seen from the car that stands in it
      * @param list<string>    $operations texts of what was done to the car
      * @param CarSensor|null  $sensor     the sensor as the sheet has it; the card's only sensor where it has none
      * @param TaskOrder|null  $order      what the repair order says to this task; the card alone speaks without it

@@ -17,6 +17,7 @@ use Lumbro\Core\Document\ScanDocument;
 use Lumbro\Core\Document\ShopRulesDocument;
 use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Record\ReferenceChosen;
 use Lumbro\Core\Tests\Support\Cli;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
@@ -71,7 +72,8 @@ final class SchemasTest extends TestCase
         }
         yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
         yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
-        $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10');
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10')->by('hub-marks', 'reported-pose')->read(['pose-turn' => -0.4]);
+        $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
         foreach ($task->entries as $i => $entry) {
             yield "record line $i" => ['record-line', (string) json_encode(RecordDocument::write($entry))];
         }

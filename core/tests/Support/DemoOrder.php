@@ -125,6 +125,9 @@ final class DemoOrder
             ->note('estimate-settled', ['line' => 'n16'])
             ->note('photo', ['photo' => '018f0000-0000-7000-8000-000000000000', 'sensor' => 'front', 'about' => 'photo'])
             ->note('card', ['sensor' => 'front', 'card' => '018f0000-0000-7000-8000-000000000000'])
+            ->note('line', ['item' => 'line-laser', 'answer' => 'on-word', 'word' => 'Bram'])
+            ->note('mark', ['end' => 'front', 'mark' => 'other', 'note' => 'The tow hook\'s cap'])
+            ->note('floor', ['place' => 'site-front', 'typed' => '47 1/4 in'])
             ->entries;
     }
 }

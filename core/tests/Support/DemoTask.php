@@ -8,6 +8,7 @@ use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Kit\OverdueRule;
 use Lumbro\Core\Procedure\MeasuringPlan;
 use Lumbro\Core\Procedure\MoveKind;
@@ -20,6 +21,7 @@ use Lumbro\Core\Record\ReadingStruck;
 use Lumbro\Core\Record\ReadingTaken;
 use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Record\RunReleased;
+use Lumbro\Core\Record\SchoolsChosen;
 use Lumbro\Core\Record\StandMoved;
 
 /** A record of the demo's front radar, written line by line. */
@@ -28,8 +30,17 @@ final class DemoTask
     /** @var list<Entry> */
     public array $entries = [];
 
-    /** @param list<string> $operations */
-    public function __construct(private readonly array $operations = ['front-cover-removed']) {}
+    /**
+     * @param list<string>             $operations
+     * @param array<string, mixed>     $card   what this card has otherwise, member by member; null where it is silent
+     * @param \Closure(TaskContext): ?TaskOrder|null $order what the order says, given the context without one
+     */
+    public function __construct(
+        private readonly array $operations = ['front-cover-removed'],
+        private readonly string $sensor = 'front',
+        private readonly array $card = [],
+        private readonly ?\Closure $order = null,
+    ) {}
 
     public static function node(string $file): Node
     {
@@ -38,13 +49,27 @@ final class DemoTask
 
     public function context(): TaskContext
     {
-        return new TaskContext(
-            CardDocument::read(self::node('cards/quillon-sable-front.json')),
-            VehicleDocument::read(self::node('vehicles/quillon-sable.json')),
+        $card = (array) self::node($this->sensor === 'front' ? 'cards/quillon-sable-front.json' : 'cards/quillon-sable-rear.json')->raw();
+        $sheet = VehicleDocument::read(self::node('vehicles/quillon-sable.json'));
+        $with = fn(?TaskOrder $order): TaskContext => new TaskContext(
+            CardDocument::read(Node::parse((string) json_encode(array_filter(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card), static fn(mixed $member): bool => $member !== null)))),
+            $sheet,
             DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
             BayDocument::read(self::node('bays.json')->items()[0]),
             $this->operations,
+            $sheet->sensor($this->sensor),
+            $order,
         );
+
+        return $with($this->order === null ? null : ($this->order)($with(null)));
+    }
+
+    /** Chooses the schools. */
+    public function by(string ...$schools): self
+    {
+        $this->entries[] = new SchoolsChosen($this->id(), 'Ilse', 'now', array_values($schools) ?: ['plumb-and-line']);
+
+        return $this;
     }
 
     public function state(): TaskState
@@ -63,11 +88,12 @@ final class DemoTask
         return $this;
     }
 
-    /** @param array<string, float> $readings call → mm */
+    /** @param array<string, float> $readings call → mm, or degrees where it is an angle */
     public function read(array $readings): self
     {
-        foreach ($readings as $call => $mm) {
-            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$mm mm", $mm, 'mm', $call === 'height' ? 'centre' : null);
+        foreach ($readings as $call => $value) {
+            $unit = in_array($call, ['toe', 'pose-turn'], true) ? 'deg' : 'mm';
+            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value $unit", $value, $unit, $call === 'height' ? 'centre' : null);
         }
 
         return $this;

@@ -1,9 +1,9 @@
 import type { Plan } from '../api/types';
 import { slate } from '../theme/floor';
-import type { Projection, Spot } from './view';
+import type { Mapping, Spot } from './view';
 
 /** The car's outline, glass and wheels, to scale. */
-export function Car({ car, to }: { car: Plan['car']; to: Projection }) {
+export function Car({ car, to }: { car: Plan['car']; to: Mapping }) {
   const w = car.halfWidth;
   const xy = (x: number, y: number) =>
     to
@@ -51,7 +51,7 @@ export function Car({ car, to }: { car: Plan['car']; to: Projection }) {
   );
 }
 
-function Wheel({ hub, tyre, to }: { hub: Spot; tyre: Spot; to: Projection }) {
+function Wheel({ hub, tyre, to }: { hub: Spot; tyre: Spot; to: Mapping }) {
   const [length, width] = tyre;
   const outer = hub[1] + width / 2;
   const inner = hub[1] - width / 2;

@@ -4,6 +4,7 @@ import { length } from '../format/length';
 import type { LengthDisplay } from '../format/length';
 import { theme } from '../theme/theme';
 import { slate } from '../theme/floor';
+import { Obstacle } from '../bays/BayDrawing';
 import { Car } from './Car';
 import { FloorMarks } from './FloorMarks';
 import { Sketch, Traces } from './Traces';
@@ -98,6 +99,18 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
         </pattern>
       </defs>
       <path d={to.path(outline)} fill="none" stroke={slate.wall} strokeWidth="3" />
+      {plan.bay.levelZone && (
+        <path
+          d={to.path(plan.bay.levelZone.map(asSpot))}
+          fill="none"
+          stroke={slate.beam}
+          strokeOpacity="0.6"
+          strokeDasharray="8 6"
+        />
+      )}
+      {plan.bay.obstacles.map((obstacle) => (
+        <Obstacle key={obstacle.name} obstacle={obstacle} to={to} />
+      ))}
       <path d={to.path(zone)} fill="url(#hatch)" stroke={slate.zone} strokeDasharray="6 4" />
       <Car car={plan.car} to={to} />
       <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />

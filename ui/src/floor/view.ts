@@ -18,8 +18,24 @@ export const STANCES: Stance[] = [
 
 export type Spot = readonly [number, number];
 
+/** Millimetres of a plan to pixels. */
+export interface Mapping {
+  size: (millimetres: number) => number;
+  at: (spot: Spot) => [number, number];
+  path: (spots: Spot[], close?: boolean) => string;
+}
+
+/** What lies in a frame of its own, such as a car's, drawn where that frame is. */
+export function within(to: Mapping, place: (spot: Spot) => Spot): Mapping {
+  return {
+    size: (millimetres) => to.size(millimetres),
+    at: (spot) => to.at(place(spot)),
+    path: (spots, close = true) => to.path(spots.map(place), close),
+  };
+}
+
 /** Millimetres of the vehicle frame to pixels. */
-export class Projection {
+export class Projection implements Mapping {
   private readonly scale: number;
   private readonly originX: number;
   private readonly originY: number;

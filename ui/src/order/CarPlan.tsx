@@ -80,7 +80,8 @@ export function CarPlan({
   );
 }
 
-function hubs(car: Order['car']) {
+/** Where the sheet has the hubs, mm in the vehicle frame. */
+export function hubs(car: Order['car']) {
   return {
     FL: [car.wheelbase, car.trackFront / 2],
     FR: [car.wheelbase, -car.trackFront / 2],

@@ -22,8 +22,11 @@ import { OwedSheet } from './sheets/OwedSheet';
 import { PhotosSheet } from './sheets/PhotosSheet';
 import { ScanSheet } from './sheets/ScanSheet';
 import { SensorsSheet } from './sheets/SensorsSheet';
+import { StanceSheet } from './sheets/StanceSheet';
 import { WorkSheet } from './sheets/WorkSheet';
 import { useOrder, type OrderFile } from './useOrder';
+import { StancePlan } from './StancePlan';
+import { useStance } from './useStance';
 
 /** Intake and preparation of one repair order. */
 export function OrderScreen() {
@@ -44,6 +47,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   const [stance, setStance] = useState(FROM_BEHIND);
   const [far, setFar] = useState(false);
   const part = shown ?? order.waits.part;
+  const stanceFile = useStance(order, file, part === 'bay');
 
   useEffect(() => {
     document.title = `${order.number} ${order.vehicle} · Lumbro`;
@@ -99,28 +103,34 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           <OrderSpine order={order} shown={part} onShow={show} />
         </Box>
         <Box sx={{ position: 'relative', minHeight: 0 }}>
-          <CarPlan
-            order={order}
-            stance={STANCES[stance] ?? STANCES[0]!}
-            chosen={sensor}
-            onChoose={(id) => {
-              setSensor(id);
-              show('owed');
-            }}
-          />
-          <Button
-            onClick={() => setStance((now) => (now + 1) % STANCES.length)}
-            sx={{
-              position: 'absolute',
-              right: 8,
-              bottom: 8,
-              color: '#f3efe4',
-              borderColor: '#8b98a3',
-            }}
-            variant="outlined"
-          >
-            Turn the plan
-          </Button>
+          {part === 'bay' ? (
+            <StancePlan order={order} file={stanceFile} />
+          ) : (
+            <CarPlan
+              order={order}
+              stance={STANCES[stance] ?? STANCES[0]!}
+              chosen={sensor}
+              onChoose={(id) => {
+                setSensor(id);
+                show('owed');
+              }}
+            />
+          )}
+          {part !== 'bay' && (
+            <Button
+              onClick={() => setStance((now) => (now + 1) % STANCES.length)}
+              sx={{
+                position: 'absolute',
+                right: 8,
+                bottom: 8,
+                color: '#f3efe4',
+                borderColor: '#8b98a3',
+              }}
+              variant="outlined"
+            >
+              Turn the plan
+            </Button>
+          )}
         </Box>
         <Box
           component="main"
@@ -143,6 +153,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           {part === 'conditions' && <ConditionsSheet order={order} file={file} />}
           {part === 'kit' && <KitSheet order={order} />}
           {part === 'car' && <CarSheet order={order} file={file} />}
+          {part === 'bay' && <StanceSheet file={stanceFile} />}
           {part === 'photos' && <PhotosSheet order={order} file={file} />}
           {part === 'sensors' && <SensorsSheet order={order} />}
         </Box>

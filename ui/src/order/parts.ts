@@ -9,9 +9,10 @@ export const PARTS: Record<PartId, string> = {
   conditions: 'Conditions',
   kit: 'Kit',
   car: 'Car',
+  bay: 'Bay',
   photos: 'Photos',
   sensors: 'Sensors',
 };
 
 export const INTAKE: PartId[] = ['work', 'owed', 'capture', 'scan'];
-export const PREPARE: PartId[] = ['conditions', 'kit', 'car', 'photos'];
+export const PREPARE: PartId[] = ['conditions', 'kit', 'car', 'bay', 'photos'];

@@ -45,6 +45,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
               ['/', 'Today'],
               ['/cards', 'Cards'],
               ['/kit', 'Kit'],
+              ['/bays', 'Bays'],
             ].map(([to, words]) => (
               <Button
                 key={to}

@@ -184,6 +184,8 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       },
       bay: {
         name: 'Bay 1',
+        obstacles: [],
+        levelZone: null,
         outline: [
           [-1700, 2350],
           [7400, 2350],

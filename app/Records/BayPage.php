@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Http\Refusal;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Bay\Needs;
+use Lumbro\Core\Bay\Stance;
+use Lumbro\Core\Document\BayDocument;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\StanceDocument;
+use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Procedure\MeasuringPlan;
+use Lumbro\Core\Procedure\TaskContext;
+
+/** What the screens about bays show. */
+final class BayPage
+{
+    /** @return array<string, mixed> */
+    public static function list(User $user): array
+    {
+        $rows = DB::table('bays')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'version', 'document']);
+
+        return [
+            'bays' => $rows->map(static fn(\stdClass $row): array => [
+                'id' => $row->id,
+                'version' => (int) $row->version,
+                'document' => BayDocument::write(BayDocument::read(Node::parse($row->document))),
+            ])->all(),
+            'mayChange' => $user->isLead(),
+        ];
+    }
+
+    /**
+     * Where the car of an order stands and what fits there.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Refusal where no bay is chosen, or the kit has no stand
+     */
+    public static function stance(OrderFile $file, bool $search): array
+    {
+        if ($file->row->bay === null) {
+            throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
+        }
+        $kit = $file->context->kit->forTask($file->context->today, $file->context->shop->overdue)
+            ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
+        $bay = BayDocument::read(Node::parse($file->row->bay));
+        $state = $file->state();
+        $stance = $state->record->stance->stance ?? new Stance();
+        $seen = $bay->seenFrom($stance);
+        $needs = [];
+        foreach ($state->concerned() as $sensor) {
+            $card = $file->context->cards[$sensor->id] ?? null;
+            if ($card !== null) {
+                $context = new TaskContext($card, $state->sheet, $kit, $seen, array_keys($state->record->operations), $sensor, $state->forTask($sensor->id));
+                $needs[] = Needs::sensor($context, (new MeasuringPlan($context, []))->ground);
+            }
+        }
+
+        return [
+            ...StanceDocument::write($bay, $stance, Needs::car($state->sheet), $needs, $search),
+            'version' => $file->version,
+            'said' => $state->record->stance?->person,
+            'without' => array_values(array_map(
+                static fn(CarSensor $sensor): string => $sensor->name,
+                array_filter($state->concerned(), static fn(CarSensor $sensor): bool => ($file->context->cards[$sensor->id] ?? null) === null),
+            )),
+        ];
+    }
+}

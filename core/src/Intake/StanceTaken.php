@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+use Lumbro\Core\Bay\Stance;
+
+/** Where the car was put in its bay. */
+final readonly class StanceTaken extends OrderEntry
+{
+    public function __construct(string $id, string $person, string $at, public Stance $stance)
+    {
+        parent::__construct($id, $person, $at);
+    }
+
+    public function subject(): string
+    {
+        return 'stance';
+    }
+}

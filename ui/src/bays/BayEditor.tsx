@@ -1,0 +1,312 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client, Refused } from '../api/client';
+import type { Projection } from '../floor/view';
+import { slate } from '../theme/floor';
+import { asSpot, BayDrawing } from './BayDrawing';
+import { BayFiles } from './BayFiles';
+import { BAYS } from './BaysScreen';
+import { CornersTable } from './CornersTable';
+import { cornersOf, square, whole, withCorners, type Bay, type ShapeId } from './shapes';
+import { useDrag } from './useDrag';
+
+interface Props {
+  bay: { id: string; version: number; document: Bay };
+  mayChange: boolean;
+  onSaved: () => void;
+}
+
+/** One bay, changed by its numbers or by pushing its corners; nothing is kept until it is saved, and steps can be taken back. */
+export function BayEditor({ bay, mayChange, onSaved }: Props) {
+  const queries = useQueryClient();
+  const [steps, setSteps] = useState<Bay[]>([bay.document]);
+  const [shape, setShape] = useState<ShapeId>('outline');
+  const now = steps[steps.length - 1] ?? bay.document;
+  const change = (next: Bay, same = false) =>
+    setSteps((known) => [...(same && known.length > 1 ? known.slice(0, -1) : known), next]);
+  const save = useMutation({
+    mutationFn: () =>
+      answer(
+        client.POST('/api/bays', {
+          body: { id: bay.id, version: bay.version, document: whole(now) },
+        }),
+      ),
+    onSuccess: (list) => {
+      queries.setQueryData(BAYS, list);
+      void queries.invalidateQueries({ queryKey: ['task'] });
+      onSaved();
+    },
+  });
+  const refused = save.error instanceof Refused ? save.error : null;
+  const wrong = (path: string) =>
+    refused?.problem.path?.startsWith(`/document/${path}`) ? refused.message : null;
+  const corners = cornersOf(now, shape);
+
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 400px' },
+        alignItems: 'start',
+      }}
+    >
+      <Box sx={{ position: 'relative', height: { xs: 340, md: 520 } }}>
+        <BayDrawing
+          bay={{
+            name: now.name || 'New bay',
+            outline: now.outline,
+            obstacles: now.obstacles ?? [],
+            levelZone: now.levelZone && now.levelZone.length > 0 ? now.levelZone : null,
+          }}
+          label={`Plan of ${now.name || 'a new bay'}`}
+        >
+          {(to) => (
+            <>
+              <Survey bay={now} to={to} />
+              {mayChange &&
+                corners.map((corner, i) => (
+                  <Handle
+                    key={`${String(shape)}-${i}`}
+                    name={`Corner ${i + 1}`}
+                    at={corner}
+                    to={to}
+                    onPush={(dx, dy, first) =>
+                      change(
+                        withCorners(
+                          now,
+                          shape,
+                          corners.map((old, k) =>
+                            k === i ? [(old[0] ?? 0) + dx, (old[1] ?? 0) + dy] : old,
+                          ),
+                        ),
+                        !first,
+                      )
+                    }
+                  />
+                ))}
+            </>
+          )}
+        </BayDrawing>
+      </Box>
+      <Box
+        component="section"
+        aria-label="Figures"
+        sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', p: 2 }}
+      >
+        <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
+          <TextField
+            id="bay-name"
+            label="Name"
+            value={now.name}
+            onChange={(event) => change({ ...now, name: event.target.value }, true)}
+            error={wrong('name') !== null}
+            helperText={wrong('name')}
+            slotProps={{ htmlInput: { maxLength: 60, readOnly: !mayChange } }}
+          />
+          <TextField
+            id="bay-floor"
+            label="Unsurveyed floor, ± mm"
+            type="number"
+            value={now.sFloor}
+            onChange={(event) => change({ ...now, sFloor: Number(event.target.value) }, true)}
+            error={wrong('sFloor') !== null}
+            helperText={wrong('sFloor') ?? 'Never zero.'}
+            slotProps={{ htmlInput: { readOnly: !mayChange } }}
+          />
+        </Box>
+        {now.survey && (
+          <Typography sx={{ mt: 1 }}>
+            Floor surveyed {now.survey.date} by {now.survey.by}: {now.survey.points.length} points,
+            ±{now.survey.s} mm each.
+          </Typography>
+        )}
+        <Box
+          sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}
+          role="group"
+          aria-label="Shapes"
+        >
+          {shapes(now).map(([id, words]) => (
+            <Button
+              key={String(id)}
+              variant={id === shape ? 'contained' : 'outlined'}
+              aria-pressed={id === shape}
+              onClick={() => setShape(id)}
+              sx={{ maxWidth: 170 }}
+            >
+              <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis' }}>
+                {words}
+              </Box>
+            </Button>
+          ))}
+          {mayChange && (
+            <Button
+              onClick={() => {
+                const obstacles = now.obstacles ?? [];
+                change({
+                  ...now,
+                  obstacles: [
+                    ...obstacles,
+                    { name: `thing ${obstacles.length + 1}`, corners: square(now, 400) },
+                  ],
+                });
+                setShape(obstacles.length);
+              }}
+            >
+              Add a thing in it
+            </Button>
+          )}
+          {mayChange && (now.levelZone ?? []).length === 0 && (
+            <Button
+              onClick={() => {
+                change({ ...now, levelZone: now.outline });
+                setShape('levelZone');
+              }}
+            >
+              Add a level zone
+            </Button>
+          )}
+        </Box>
+        {typeof shape === 'number' && (
+          <TextField
+            id="thing-name"
+            label="What it is"
+            fullWidth
+            margin="normal"
+            value={now.obstacles?.[shape]?.name ?? ''}
+            onChange={(event) =>
+              change(
+                {
+                  ...now,
+                  obstacles: (now.obstacles ?? []).map((thing, i) =>
+                    i === shape ? { ...thing, name: event.target.value } : thing,
+                  ),
+                },
+                true,
+              )
+            }
+            slotProps={{ htmlInput: { maxLength: 60, readOnly: !mayChange } }}
+          />
+        )}
+        <CornersTable
+          key={String(shape)}
+          corners={corners}
+          mayChange={mayChange}
+          onChange={(next) => change(withCorners(now, shape, next))}
+        />
+        {mayChange && shape !== 'outline' && (
+          <Button
+            color="inherit"
+            onClick={() => {
+              if (shape === 'levelZone') {
+                change({ ...now, levelZone: [] });
+              } else {
+                change({ ...now, obstacles: (now.obstacles ?? []).filter((__, i) => i !== shape) });
+              }
+              setShape('outline');
+            }}
+          >
+            Take it away
+          </Button>
+        )}
+        {save.isError && (
+          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
+            {save.error.message}
+          </Typography>
+        )}
+        {mayChange && (
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}>
+            <Button
+              variant="contained"
+              loading={save.isPending}
+              disabled={steps.length === 1 && bay.version > 0}
+              onClick={() => save.mutate()}
+            >
+              Save the bay
+            </Button>
+            <Button
+              variant="outlined"
+              disabled={steps.length === 1}
+              onClick={() => setSteps((known) => known.slice(0, -1))}
+            >
+              Undo
+            </Button>
+          </Box>
+        )}
+        <BayFiles bay={bay} mayChange={mayChange} onRead={(next) => change({ ...now, ...next })} />
+      </Box>
+    </Box>
+  );
+}
+
+function shapes(bay: Bay): [ShapeId, string][] {
+  return [
+    ['outline', 'Outline'],
+    ...((bay.levelZone ?? []).length > 0
+      ? ([['levelZone', 'Level zone']] as [ShapeId, string][])
+      : []),
+    ...(bay.obstacles ?? []).map((thing, i): [ShapeId, string] => [i, thing.name]),
+  ];
+}
+
+/** A corner that can be taken hold of. */
+function Handle({
+  name,
+  at,
+  to,
+  onPush,
+}: {
+  name: string;
+  at: number[];
+  to: Projection;
+  onPush: (dx: number, dy: number, first: boolean) => void;
+}) {
+  const [moving, setMoving] = useState(false);
+  const drag = useDrag(to.size(1), (dx, dy) => {
+    onPush(Math.round(dx), Math.round(dy), !moving);
+    setMoving(true);
+  });
+  const [x, y] = to.at(asSpot(at));
+  return (
+    <g
+      {...drag}
+      onPointerUp={() => {
+        drag.onPointerUp();
+        setMoving(false);
+      }}
+      onBlur={() => setMoving(false)}
+      tabIndex={0}
+      role="button"
+      aria-label={`${name}: ${Math.round(at[0] ?? 0)}, ${Math.round(at[1] ?? 0)} mm. The arrow keys push it.`}
+      style={{ cursor: 'grab' }}
+    >
+      <circle cx={x} cy={y} r="24" fill="transparent" />
+      <circle cx={x} cy={y} r="8" fill={slate.brass} stroke={slate.ground} strokeWidth="2" />
+    </g>
+  );
+}
+
+function Survey({ bay, to }: { bay: Bay; to: Projection }) {
+  return (
+    <g>
+      {bay.survey?.points.map((point, i) => {
+        const [x, y] = to.at([point.x, point.y]);
+        return (
+          <g key={i}>
+            <path
+              d={`M${x} ${y - 6}L${x + 6} ${y}L${x} ${y + 6}L${x - 6} ${y}Z`}
+              fill={slate.beam}
+            />
+            <text x={x + 9} y={y + 4} fill={slate.chalkSoft}>
+              {point.reading} mm
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

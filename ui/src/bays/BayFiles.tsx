@@ -1,0 +1,115 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { sendFile } from '../api/sendFile';
+import type { Bay } from './shapes';
+
+/** A bay out of a file and into one: its own JSON, a drawing's outline, a picture. */
+export function BayFiles({
+  bay,
+  mayChange,
+  onRead,
+}: {
+  bay: { id: string; version: number };
+  mayChange: boolean;
+  onRead: (found: Partial<Bay>) => void;
+}) {
+  const [outlines, setOutlines] = useState<number[][][]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+  const read = async (file: File) => {
+    setProblem(null);
+    setOutlines([]);
+    try {
+      if (/\.json$/i.test(file.name)) {
+        const found: unknown = JSON.parse(await file.text());
+        if (typeof found !== 'object' || found === null || !('outline' in found)) {
+          throw new Error('The file has no "outline": a bay’s own JSON is needed.');
+        }
+        onRead(found as Bay);
+      } else {
+        const found = await sendFile<{ outlines: number[][][] }>('/api/bay-outlines', file, {});
+        setOutlines(found.outlines.slice(0, 6));
+      }
+    } catch (failure) {
+      setProblem(
+        failure instanceof SyntaxError
+          ? 'The file is no JSON.'
+          : failure instanceof Error
+            ? failure.message
+            : 'The file cannot be read.',
+      );
+    }
+  };
+  return (
+    <Box component="section" aria-label="Files" sx={{ mt: 3 }}>
+      {bay.version > 0 && (
+        <>
+          <Typography variant="h3" component="h2">
+            As a file
+          </Typography>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            {(['json', 'svg', 'dxf'] as const).map((form) => (
+              <Button
+                key={form}
+                variant="outlined"
+                href={`/api/bays/${bay.id}/export/${form}`}
+                download
+              >
+                {form.toUpperCase()}
+              </Button>
+            ))}
+          </Box>
+        </>
+      )}
+      {mayChange && (
+        <Button component="label" variant="outlined" sx={{ mt: 1 }}>
+          Read a JSON or DXF file
+          <input
+            type="file"
+            accept=".json,.dxf"
+            className="visually-hidden"
+            data-testid="bay-file"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) {
+                void read(file);
+              }
+            }}
+          />
+        </Button>
+      )}
+      {problem && (
+        <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
+          {problem}
+        </Typography>
+      )}
+      {outlines.length > 0 && (
+        <Box sx={{ mt: 1 }} role="status">
+          <Typography>
+            The drawing’s closed outlines, the largest first. Which is the bay?
+          </Typography>
+          {outlines.map((corners, i) => (
+            <Button
+              key={i}
+              variant="outlined"
+              sx={{ mr: 1, mt: 1 }}
+              onClick={() => {
+                onRead({ outline: corners });
+                setOutlines([]);
+              }}
+            >
+              {span(corners, 0)} × {span(corners, 1)} mm, {corners.length} corners
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function span(corners: number[][], axis: 0 | 1): string {
+  const along = corners.map((corner) => corner[axis] ?? 0);
+  return Math.round(Math.max(...along) - Math.min(...along)).toLocaleString('en-US');
+}
