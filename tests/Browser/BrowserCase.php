@@ -111,4 +111,26 @@ abstract class BrowserCase extends TestCase
         }
         self::fail("It never came to: $condition");
     }
+
+    /** @return list<string> what is to be pressed and is smaller than 48 px, though not a link within a text */
+    protected function smallTargets(): array
+    {
+        $found = $this->browser->driver->executeScript(<<<'JS'
+            return [...document.querySelectorAll('button, [role=button], [role=combobox], input:not([type=file]):not([type=checkbox]), a')]
+                .filter((e) => e.offsetParent !== null || e instanceof SVGElement)
+                .filter((e) => e.closest('header') === null || e.tagName === 'BUTTON')
+                .map((e) => {
+                    const field = e.closest('.MuiInputBase-root');
+                    const box = (field ?? e).getBoundingClientRect();
+                    // A link that covers its whole row is as large as the row.
+                    const row = e.tagName === 'A' ? e.closest('li') : null;
+                    const size = row === null ? box : row.getBoundingClientRect();
+                    return [e.tagName, (e.getAttribute('aria-label') ?? e.textContent ?? '').slice(0, 40), Math.round(size.width), Math.round(size.height)];
+                })
+                .filter(([, , w, h]) => w > 0 && (w < 47 || h < 47))
+                .map((e) => e.join(' '));
+            JS);
+
+        return is_array($found) ? array_values($found) : [];
+    }
 }

@@ -16,14 +16,17 @@ final class ContractTest extends FeatureCase
         $this->actingAs($this->person());
         $this->assertDescribed('Person', $this->getJson('/api/session')->getContent());
         foreach (['2471', '2470', '2468', '2466', '2463'] as $number) {
-            $this->assertDescribed('Workspace', $this->getJson("/api/tasks/{$this->task($number)}")->assertOk()->getContent());
+            foreach (['Workspace' => '', 'SchoolChoices' => '/schools', 'Survey' => '/survey', 'StakeOut' => '/stake-out'] as $schema => $path) {
+                $this->assertDescribed($schema, $this->getJson("/api/tasks/{$this->task($number)}$path")->assertOk()->getContent());
+            }
         }
         $orders = $this->getJson('/api/repair-orders')->assertOk();
         $this->assertDescribed('OrderList', $orders->getContent());
         foreach ((array) $orders->json('orders') as $order) {
             $this->assertDescribed('Order', $this->getJson("/api/repair-orders/{$order['id']}")->assertOk()->getContent());
+            $this->assertDescribed('StancePage', $this->getJson("/api/repair-orders/{$order['id']}/stance")->assertOk()->getContent());
         }
-        foreach (['Intake' => 'intake', 'KnownCars' => 'cars?search=sable', 'ShopRules' => 'shop-rules', 'CardList' => 'cards', 'Kit' => 'kit'] as $schema => $path) {
+        foreach (['Intake' => 'intake', 'KnownCars' => 'cars?search=sable', 'ShopRules' => 'shop-rules', 'CardList' => 'cards', 'Kit' => 'kit', 'BayList' => 'bays'] as $schema => $path) {
             $this->assertDescribed($schema, $this->getJson("/api/$path")->assertOk()->getContent());
         }
         foreach ((array) $this->getJson('/api/cards')->json('cards') as $card) {

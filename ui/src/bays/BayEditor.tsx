@@ -266,18 +266,18 @@ function Handle({
   onPush: (dx: number, dy: number, first: boolean) => void;
 }) {
   const [moving, setMoving] = useState(false);
-  const drag = useDrag(to.size(1), (dx, dy) => {
-    onPush(Math.round(dx), Math.round(dy), !moving);
-    setMoving(true);
-  });
+  const drag = useDrag(
+    to.size(1),
+    (dx, dy) => {
+      onPush(Math.round(dx), Math.round(dy), !moving);
+      setMoving(true);
+    },
+    () => setMoving(false),
+  );
   const [x, y] = to.at(asSpot(at));
   return (
     <g
       {...drag}
-      onPointerUp={() => {
-        drag.onPointerUp();
-        setMoving(false);
-      }}
       onBlur={() => setMoving(false)}
       tabIndex={0}
       role="button"

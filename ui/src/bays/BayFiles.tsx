@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { sendFile } from '../api/sendFile';
 import type { Bay } from './shapes';
 
@@ -16,6 +16,7 @@ export function BayFiles({
   onRead: (found: Partial<Bay>) => void;
 }) {
   const [outlines, setOutlines] = useState<number[][][]>([]);
+  const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const read = async (file: File) => {
     setProblem(null);
@@ -63,12 +64,12 @@ export function BayFiles({
         </>
       )}
       {mayChange && (
-        <Button component="label" variant="outlined" sx={{ mt: 1 }}>
-          Read a JSON or DXF file
+        <>
           <input
+            ref={input}
             type="file"
             accept=".json,.dxf"
-            className="visually-hidden"
+            hidden
             data-testid="bay-file"
             onChange={(event) => {
               const file = event.target.files?.[0];
@@ -78,7 +79,10 @@ export function BayFiles({
               }
             }}
           />
-        </Button>
+          <Button variant="outlined" sx={{ mt: 1 }} onClick={() => input.current?.click()}>
+            Read a JSON or DXF file
+          </Button>
+        </>
       )}
       {problem && (
         <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>

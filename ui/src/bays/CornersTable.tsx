@@ -86,7 +86,6 @@ function Coordinate(props: {
   return (
     <TextField
       label={props.label}
-      size="small"
       slotProps={{ htmlInput: { readOnly: props.disabled } }}
       value={typed ?? shown}
       error={wrong}

@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, type KeyboardEvent, type PointerEvent as Pressed } from 'react';
 
 /** How far a key pushes, mm; with Shift. */
 const STEP = 10;
@@ -9,25 +9,38 @@ const FAR = 100;
  *
  * @param scale px of one mm
  */
-export function useDrag(scale: number, onPush: (dx: number, dy: number) => void) {
-  const last = useRef<[number, number] | null>(null);
+export function useDrag(
+  scale: number,
+  onPush: (dx: number, dy: number) => void,
+  onLetGo?: () => void,
+) {
+  const now = useRef({ scale, onPush, onLetGo });
+  useEffect(() => {
+    now.current = { scale, onPush, onLetGo };
+  });
   return {
-    onPointerDown: (event: PointerEvent<SVGElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      last.current = [event.clientX, event.clientY];
-    },
-    onPointerMove: (event: PointerEvent<SVGElement>) => {
-      if (last.current) {
-        const [x, y] = last.current;
-        last.current = [event.clientX, event.clientY];
-        onPush((event.clientX - x) / scale, -(event.clientY - y) / scale);
-      }
-    },
-    onPointerUp: () => {
-      last.current = null;
-    },
-    onPointerCancel: () => {
-      last.current = null;
+    onPointerDown: (pressed: Pressed<SVGElement>) => {
+      let last: [number, number] = [pressed.clientX, pressed.clientY];
+      // The finger may leave the thing: it is followed wherever it goes until it is lifted.
+      const move = (event: PointerEvent) => {
+        if (event.pointerId === pressed.pointerId) {
+          const [x, y] = last;
+          last = [event.clientX, event.clientY];
+          const px = now.current.scale;
+          now.current.onPush((event.clientX - x) / px, -(event.clientY - y) / px);
+        }
+      };
+      const up = (event: PointerEvent) => {
+        if (event.pointerId === pressed.pointerId) {
+          window.removeEventListener('pointermove', move);
+          window.removeEventListener('pointerup', up);
+          window.removeEventListener('pointercancel', up);
+          now.current.onLetGo?.();
+        }
+      };
+      window.addEventListener('pointermove', move);
+      window.addEventListener('pointerup', up);
+      window.addEventListener('pointercancel', up);
     },
     onKeyDown: (event: KeyboardEvent<SVGElement>) => {
       const push = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[

@@ -63,7 +63,7 @@ export function StanceSheet({ file }: { file: StanceFile }) {
               It stands there
             </Button>
             <Button color="inherit" onClick={() => setPlaced(null)}>
-              Back
+              Leave it as it was
             </Button>
           </Box>
         )}
@@ -176,7 +176,6 @@ function Numbers({ at, onPlace }: { at: Placed; onPlace: (at: Placed) => void })
           key={field}
           id={`stance-${field}`}
           label={label}
-          size="small"
           value={typed[field]}
           error={!Number.isFinite(Number(typed[field].replace('−', '-')))}
           onChange={(event) => setTyped((old) => ({ ...old, [field]: event.target.value }))}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Reading;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** How a set-up is measured, over the wire: schools, marks, the floor, readings of other kinds, and the bay. */
+final class SetUpTest extends FeatureCase
+{
+    public function testSchoolsAreChosenAndWhatCannotBeUsedIsRefused(): void
+    {
+        $this->write('schools', ['schools' => ['hub-marks', 'plumb-and-line']])->assertOk()
+            ->assertJsonPath('method.schools.0.id', 'plumb-and-line')
+            ->assertJsonPath('method.schools.1.id', 'hub-marks');
+        $this->write('schools', ['schools' => []])->assertStatus(422)->assertJsonPath('path', '/schools');
+        $this->write('schools', ['schools' => ['dowsing']])->assertStatus(422);
+        $task = $this->api('2471', 'rear-left');
+        $this->postJson("/api/tasks/$task/schools", ['id' => (string) Str::uuid7(), 'version' => 0, 'schools' => ['squares']])
+            ->assertStatus(422)->assertJsonPath('path', '/schools')->assertJsonFragment(['code' => 'invalid-input']);
+    }
+
+    public function testAPoseIsTakenWithItsStatedAccuracyOnly(): void
+    {
+        $this->write('schools', ['schools' => ['reported-pose']])->assertOk();
+        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
+        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4', 'accuracy' => '0.1'])->assertStatus(422)->assertJsonPath('path', '/typed');
+        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
+        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0.1'])->assertOk()->assertJsonPath('ledger.0.value', -0.4)->assertJsonPath('ledger.0.unit', 'deg');
+        $kept = Reading::query()->where('sensor_task_id', $this->task())->firstOrFail();
+        self::assertNull($kept->millimetres);
+        self::assertSame(-0.4, $kept->degrees);
+        self::assertEqualsWithDelta(0.1 / sqrt(3), $kept->uncertainty, 1e-9);
+        $this->write('readings', ['call' => 'height', 'typed' => '642', 'datum' => 'centre', 'accuracy' => '1 mm'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
+    }
+
+    public function testTheLineTheMarksAndTheFloorAreTheCarsAndNotOneSensors(): void
+    {
+        $this->prepare();
+        $this->write('car', ['kind' => 'mark', 'payload' => ['end' => 'front', 'mark' => 'plate-middle']])->assertOk()->assertJsonPath('method.marks.front', 'plate-middle');
+        $this->write('car', ['kind' => 'mark', 'payload' => ['end' => 'rear', 'mark' => 'other']])->assertStatus(422)->assertJsonPath('path', '/payload/note');
+        foreach (['FL', 'FR', 'RL', 'RR'] as $wheel) {
+            $this->write('car', ['kind' => 'floor', 'payload' => ['place' => $wheel, 'typed' => '1200 mm']])->assertOk();
+        }
+        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front', 'typed' => '12090 mm']])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front', 'typed' => '1209 mm']])->assertOk()
+            ->assertJsonPath('floor.from', 'readings')->assertJsonPath('floor.wheels', 4);
+        $this->write('car', ['kind' => 'cover', 'payload' => ['cover' => 'front', 'off' => true]])->assertStatus(422);
+
+        $other = $this->getJson('/api/tasks/' . $this->api('2471', 'rear-left'))->assertOk();
+        $other->assertJsonPath('method.marks.front', 'plate-middle')->assertJsonPath('floor.wheels', 4)->assertJsonPath('floor.from', 'stated');
+        self::assertSame(['yes', 'yes', 'yes'], array_column((array) $other->json('lineSteps'), 'answer'));
+        // Taken back, a reading is none.
+        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front']])->assertOk()->assertJsonPath('floor.from', 'stated');
+    }
+
+    public function testACarThatIsMovedLeavesItsFloorReadingsBehindAndSeesTheBayAnew(): void
+    {
+        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'FL', 'typed' => '1200 mm']])->assertOk()->assertJsonPath('floor.wheels', 1);
+        $order = (string) $this->file('2471')->row->order_id;
+        $page = $this->getJson("/api/repair-orders/$order/stance")->assertOk();
+        $this->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $page->json('version'), 'kind' => 'stance', 'payload' => ['x' => 5500, 'y' => -350, 'heading' => 180]])->assertOk();
+        $state = $this->getJson('/api/tasks/' . $this->task())->assertOk()->assertJsonPath('floor.wheels', 0);
+        // What was 7,400 mm along the bay lies 1,900 mm behind the rear hubs now.
+        self::assertEqualsWithDelta(-1900.0, min(array_column((array) $state->json('plan.bay.outline'), 0)), 1e-6);
+        $this->getJson("/api/repair-orders/$order/stance?search=1")->assertOk()->assertJsonPath('now.heading', 180)->assertJsonPath('suggested.0.heading', 180);
+    }
+
+    public function testABayIsKeptByALeadUnderItsOwnNameAndNobodyOverwritesAnother(): void
+    {
+        $bay = ['name' => 'Wash bay', 'outline' => [[0, 0], [9000, 0], [9000, 5000], [0, 5000]], 'sFloor' => 4];
+        $send = fn(array $document, int $version, string $id, string $person = 'Oda Merrin') => $this->actingAs($this->person($person))->postJson('/api/bays', ['id' => $id, 'version' => $version, 'document' => $document]);
+        $id = (string) Str::uuid7();
+        $send($bay, 0, $id, 'Ilse Corrant')->assertStatus(403);
+        $send([...$bay, 'sFloor' => 0], 0, $id)->assertStatus(422)->assertJsonPath('path', '/document/sFloor');
+        $send([...$bay, 'outline' => [[0, 0], [1, 1]]], 0, $id)->assertStatus(422)->assertJsonPath('path', '/document/outline');
+        $send([...$bay, 'name' => 'Bay 1'], 0, $id)->assertStatus(422)->assertJsonPath('path', '/document/name');
+        $send($bay, 0, $id)->assertOk();
+        $send([...$bay, 'obstacles' => [['name' => 'the drain', 'corners' => [[1, 1], [2, 1], [2, 2]]]]], 1, $id)->assertOk();
+        $send($bay, 1, $id)->assertStatus(409)->assertJsonPath('code', 'item-moved-on');
+        $this->get("/api/bays/$id/export/dxf")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="wash-bay.dxf"');
+        self::assertStringContainsString('the drain', (string) $this->get("/api/bays/$id/export/svg")->assertOk()->getContent());
+        self::assertEquals('Wash bay', json_decode((string) $this->get("/api/bays/$id/export/json")->assertOk()->getContent())->name);
+        $drawing = (string) $this->get("/api/bays/$id/export/dxf")->getContent();
+        $this->call('POST', '/api/bay-outlines', content: $drawing)->assertOk()->assertJsonPath('outlines.0.1.0', 9000);
+        $this->call('POST', '/api/bay-outlines', content: 'a letter', server: ['HTTP_ACCEPT' => 'application/json'])->assertStatus(422);
+        self::assertSame(2, DB::table('bays')->where('id', $id)->value('version'));
+    }
+
+    private function api(string $number, string $sensor): string
+    {
+        $id = DB::table('sensor_tasks as t')->join('repair_orders as o', 'o.id', '=', 't.repair_order_id')->where('o.number', $number)->where('t.sensor', $sensor)->value('t.id');
+
+        return is_string($id) ? $id : self::fail('There is no such task.');
+    }
+}
