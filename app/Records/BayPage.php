@@ -28,7 +28,7 @@ final class BayPage
             'bays' => $rows->map(static fn(\stdClass $row): array => [
                 'id' => $row->id,
                 'version' => (int) $row->version,
-                'document' => BayDocument::write(BayDocument::read(Node::parse($row->document))),
+                'document' => BayDocument::write(BayDocument::read(Node::stored($row->document))),
             ])->all(),
             'mayChange' => $user->isLead(),
         ];
@@ -48,7 +48,7 @@ final class BayPage
         }
         $kit = $file->context->kit->forTask($file->context->today, $file->context->shop->overdue)
             ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
-        $bay = BayDocument::read(Node::parse($file->row->bay));
+        $bay = BayDocument::read(Node::stored($file->row->bay));
         $state = $file->state();
         $stance = $state->record->stance->stance ?? new Stance();
         $seen = $bay->seenFrom($stance);

@@ -78,7 +78,7 @@ final class OrderFile
             ->all();
         $cards = [];
         foreach ($tasks as $task) {
-            $cards[$task->sensor] = $task->card === null ? null : CardDocument::read(Node::parse($task->card));
+            $cards[$task->sensor] = $task->card === null ? null : CardDocument::read(Node::stored($task->card));
         }
         $lines = DB::table('order_events')
             ->where('shop_id', $row->shop_id)
@@ -89,10 +89,10 @@ final class OrderFile
         $entries = [];
         $version = 0;
         foreach ($lines as $line) {
-            $entries[] = OrderEntryDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::parse($line->payload));
+            $entries[] = OrderEntryDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
             $version = (int) $line->version;
         }
-        $context = new OrderContext(VehicleDocument::read(Node::parse($row->sheet)), $cards, $floor->rules, $floor->kit, Moment::today());
+        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, Moment::today());
 
         return new self($row, array_values($tasks), $context, $entries, $version);
     }

@@ -37,8 +37,8 @@ final readonly class ShopFloor
     public static function read(\stdClass $row): self
     {
         return new self(
-            isset($row->rules) ? ShopRulesDocument::read(Node::parse($row->rules)) : new ShopRules(),
-            KitRegisterDocument::register(isset($row->kit) ? array_map(KitRegisterDocument::item(...), Node::parse($row->kit)->items()) : []),
+            isset($row->rules) ? ShopRulesDocument::read(Node::stored($row->rules)) : new ShopRules(),
+            KitRegisterDocument::register(isset($row->kit) ? array_map(KitRegisterDocument::item(...), Node::stored($row->kit)->items()) : []),
         );
     }
 }

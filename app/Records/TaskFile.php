@@ -84,7 +84,7 @@ final class TaskFile
             $card,
             $state->sheet,
             $kit,
-            BayDocument::read(Node::parse($order->row->bay))->seenFrom($state->record->stance->stance ?? new Stance()),
+            BayDocument::read(Node::stored($order->row->bay))->seenFrom($state->record->stance->stance ?? new Stance()),
             array_keys($state->record->operations),
             $state->sheet->sensor($task->sensor),
             $state->forTask($task->sensor),
@@ -146,7 +146,7 @@ final class TaskFile
             $row->id,
             $row->person,
             Moment::read($row->recorded_at),
-            Node::parse($row->payload),
+            Node::stored($row->payload),
         )])->all();
     }
 }

@@ -29,6 +29,15 @@ final readonly class Node
         return new self($value);
     }
 
+    /**
+     * A document out of a store that has read it once already, and keeps each of its fields once: it is not looked
+     * through for fields given twice again.
+     */
+    public static function stored(string $json): self
+    {
+        return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
+    }
+
     /** The value's JSON Pointer (RFC 6901). */
     public function path(): string
     {

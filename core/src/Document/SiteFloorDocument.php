@@ -49,8 +49,8 @@ final class SiteFloorDocument
             'plate' => $floor->grade === null ? null : self::slope(
                 $floor->grade->value,
                 $floor->grade->uncertainty,
-                'a flat plate\'s top towards the car',
-                'a flat plate\'s top away from the car',
+                'its top towards the car',
+                'its top away from the car',
             ),
             'places' => $places,
             'wheels' => count(array_intersect(array_keys($read), FloorRead::WHEELS)),

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { answer, client, Refused } from '../api/client';
 import type { Projection } from '../floor/view';
 import { slate } from '../theme/floor';
@@ -28,6 +28,18 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
   const now = steps[steps.length - 1] ?? bay.document;
   const change = (next: Bay, same = false) =>
     setSteps((known) => [...(same && known.length > 1 ? known.slice(0, -1) : known), next]);
+  const push = (corner: number, dx: number, dy: number, first: boolean) =>
+    setSteps((known) => {
+      // Several pushes may come before the next picture: each starts from the one before.
+      const last = known[known.length - 1] ?? bay.document;
+      const moved = cornersOf(last, shape).map((old, k) =>
+        k === corner ? [(old[0] ?? 0) + dx, (old[1] ?? 0) + dy] : old,
+      );
+      return [
+        ...(first || known.length === 1 ? known : known.slice(0, -1)),
+        withCorners(last, shape, moved),
+      ];
+    });
   const save = useMutation({
     mutationFn: () =>
       answer(
@@ -75,18 +87,7 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
                     name={`Corner ${i + 1}`}
                     at={corner}
                     to={to}
-                    onPush={(dx, dy, first) =>
-                      change(
-                        withCorners(
-                          now,
-                          shape,
-                          corners.map((old, k) =>
-                            k === i ? [(old[0] ?? 0) + dx, (old[1] ?? 0) + dy] : old,
-                          ),
-                        ),
-                        !first,
-                      )
-                    }
+                    onPush={(dx, dy, first) => push(i, dx, dy, first)}
                   />
                 ))}
             </>
@@ -265,20 +266,26 @@ function Handle({
   to: Projection;
   onPush: (dx: number, dy: number, first: boolean) => void;
 }) {
-  const [moving, setMoving] = useState(false);
+  // One push of many small ones is one step to take back.
+  const moving = useRef(false);
   const drag = useDrag(
     to.size(1),
     (dx, dy) => {
-      onPush(Math.round(dx), Math.round(dy), !moving);
-      setMoving(true);
+      const first = !moving.current;
+      moving.current = true;
+      onPush(Math.round(dx), Math.round(dy), first);
     },
-    () => setMoving(false),
+    () => {
+      moving.current = false;
+    },
   );
   const [x, y] = to.at(asSpot(at));
   return (
     <g
       {...drag}
-      onBlur={() => setMoving(false)}
+      onBlur={() => {
+        moving.current = false;
+      }}
       tabIndex={0}
       role="button"
       aria-label={`${name}: ${Math.round(at[0] ?? 0)}, ${Math.round(at[1] ?? 0)} mm. The arrow keys push it.`}

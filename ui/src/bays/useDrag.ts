@@ -20,6 +20,8 @@ export function useDrag(
   });
   return {
     onPointerDown: (pressed: Pressed<SVGElement>) => {
+      // What the keys pushed before is done with.
+      now.current.onLetGo?.();
       let last: [number, number] = [pressed.clientX, pressed.clientY];
       // The finger may leave the thing: it is followed wherever it goes until it is lifted.
       const move = (event: PointerEvent) => {

@@ -75,8 +75,8 @@ function Fall({ floor, to }: { floor: Workspace['floor']; to: Projection }) {
     <g stroke={slate.chalk} strokeWidth="3" fill="none">
       <path d={`M${ax} ${ay}L${bx} ${by}${barb(0.45)}${barb(-0.45)}`} />
       <text
-        x={(ax + bx) / 2 + 10}
-        y={(ay + by) / 2 - 10}
+        x={ax}
+        y={ay + (by >= ay ? -14 : 24)}
         fill={slate.chalk}
         stroke="none"
         fontSize="14"

@@ -116,9 +116,10 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
       <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />
       <Mark at={to.at(asSpot(plan.rearMark))} words="rear mark" stance={stance} inwards={1} />
       <Mark at={to.at(asSpot(plan.frontMark))} words="front mark" stance={stance} inwards={-1} />
+      <Sight sensor={to.at(asSpot(plan.sensor.at))} spot={to.at(spot)} />
       {sketch ? (
         <Sketch traces={sketch} to={to} />
-      ) : (
+      ) : floor ? null : (
         <Traces
           plan={plan}
           to={to}
@@ -127,7 +128,6 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
           display={display}
         />
       )}
-      <Sight sensor={to.at(asSpot(plan.sensor.at))} spot={to.at(spot)} />
       <Cross at={to.at(spot)} />
       <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
       {floor && <FloorMarks floor={state.floor} to={to} display={display} />}
