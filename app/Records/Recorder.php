@@ -32,14 +32,8 @@ final class Recorder
     {
         return DB::transaction(function () use ($user, $task, $body, $make): TaskFile {
             $file = TaskFile::open($user, $task, true);
-            if ($file->has($body->id)) {
+            if (self::wasMade($file, $body)) {
                 return $file;
-            }
-            if ($file->isSealed()) {
-                throw Refusal::sealed();
-            }
-            if ($body->version !== $file->version) {
-                throw Refusal::recordMovedOn(Workspace::of($file));
             }
             $this->add($user, $file, $make($file, Moment::now()));
             OrderSummary::refreshTask($file);
@@ -59,20 +53,29 @@ final class Recorder
     {
         return DB::transaction(static function () use ($user, $task, $body, $make): TaskFile {
             $file = TaskFile::open($user, $task, true);
-            if ($file->has($body->id)) {
+            if (self::wasMade($file, $body)) {
                 return $file;
-            }
-            if ($file->isSealed()) {
-                throw Refusal::sealed();
-            }
-            if ($body->version !== $file->version) {
-                throw Refusal::recordMovedOn(Workspace::of($file));
             }
             $seen = $body->has('orderVersion') ? (int) $body->node('orderVersion')->between(0, 1_000_000) : $file->order->version;
             OrderRecorder::append($user, $file->order, $make($file, Moment::now()), $seen, $body->has('confirmed') && $body->flag('confirmed'));
 
             return TaskFile::open($user, $task);
         });
+    }
+
+    /**
+     * Whether this very write was made already.
+     *
+     * @throws Refusal where it may not be made any more, or has not seen all that was
+     */
+    private static function wasMade(TaskFile $file, Body $body): bool
+    {
+        return match (true) {
+            $file->has($body->id) => true,
+            $file->isSealed() => throw Refusal::sealed(),
+            $body->version !== $file->version => throw Refusal::recordMovedOn(Workspace::of($file)),
+            default => false,
+        };
     }
 
     private function add(User $user, TaskFile $file, Entry $entry): void

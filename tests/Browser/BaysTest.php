@@ -27,7 +27,7 @@ final class BaysTest extends BrowserCase
         // By hand.
         $handle = $browser->driver->findElement(WebDriverBy::cssSelector('[aria-label^="Corner 2"]'));
         $browser->driver->action()->dragAndDropBy($handle, 30, 0)->perform();
-        $this->waitFor(fn(): bool => (int) $this->corner(2) > 7500);
+        $this->waitFor(fn(): bool => $this->isBeyond(2, 7500));
         $browser->press('Undo');
         $this->waitFor(fn(): bool => $this->corner(2) === '7410');
         // By a number.
@@ -95,6 +95,11 @@ final class BaysTest extends BrowserCase
             usleep(40_000);
         }
         self::assertTrue($true());
+    }
+
+    private function isBeyond(int $corner, int $x): bool
+    {
+        return (int) $this->corner($corner) > $x;
     }
 
     private function corner(int $number): string
