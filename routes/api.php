@@ -77,6 +77,7 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('schools', [TaskController::class, 'schools']);
         Route::post('reference', [TaskController::class, 'reference']);
         Route::post('car', [TaskController::class, 'car']);
+        Route::post('poses', [TaskController::class, 'pose']);
         Route::post('releases', [TaskController::class, 'release']);
         Route::post('runs', [TaskController::class, 'run']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);

@@ -30,12 +30,26 @@ final class Recorder
      */
     public function record(User $user, string $task, Body $body, \Closure $make): TaskFile
     {
+        return $this->recordAll($user, $task, $body, static fn(TaskFile $file, string $now): array => [$make($file, $now)]);
+    }
+
+    /**
+     * The same for several lines, all of them or none; the first has the id that the write was sent with.
+     *
+     * @param \Closure(TaskFile, string): list<Entry> $make
+     *
+     * @throws Refusal
+     */
+    public function recordAll(User $user, string $task, Body $body, \Closure $make): TaskFile
+    {
         return DB::transaction(function () use ($user, $task, $body, $make): TaskFile {
             $file = TaskFile::open($user, $task, true);
             if (self::wasMade($file, $body)) {
                 return $file;
             }
-            $this->add($user, $file, $make($file, Moment::now()));
+            foreach ($make($file, Moment::now()) as $entry) {
+                $this->add($user, $file, $entry);
+            }
             OrderSummary::refreshTask($file);
 
             return $file;

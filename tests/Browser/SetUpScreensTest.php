@@ -56,6 +56,14 @@ final class SetUpScreensTest extends SetUpCase
         $browser->waitForText('[data-testid=ledger]', '2830');
         $browser->keys('u');
         $browser->waitForText('[data-testid=ledger]', 'struck');
+
+        $browser->visit('/practice/meter');
+        $browser->find('#practice-reading');
+        $browser->driver->executeScript('document.activeElement.blur()');
+        $browser->driver->getKeyboard()->sendKeys('1840' . WebDriverKeys::ENTER);
+        $browser->waitForText('[data-testid=bursts]', 'This meter works here');
+        $this->assertAccessible('trying a meter');
+        self::assertSame([], $this->smallTargets());
     }
 
     public function testThePlanIsPushedAndEnlargedOneFrameToAnInput(): void

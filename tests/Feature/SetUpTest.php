@@ -37,6 +37,22 @@ final class SetUpTest extends FeatureCase
         $this->write('readings', ['call' => 'height', 'typed' => '642', 'datum' => 'centre', 'accuracy' => '1 mm'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
     }
 
+    public function testARigsFileBecomesItsThreeReadingsOrNone(): void
+    {
+        $pose = ['rig' => 'Rig 4', 'x' => 5644.2, 'y' => -3.1, 'yaw' => 179.6, 'accuracy' => ['length' => 2, 'angle' => 0.1]];
+        $this->write('poses', ['pose' => $pose])->assertStatus(422)->assertJsonPath('path', '/pose');
+        $this->write('schools', ['schools' => ['reported-pose']])->assertOk();
+        $this->write('poses', ['pose' => [...$pose, 'accuracy' => ['length' => 0, 'angle' => 0.1]]])->assertStatus(422)->assertJsonPath('path', '/pose/accuracy/length');
+        $this->write('poses', ['pose' => [...$pose, 'y' => 2500]])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        self::assertSame(0, Reading::query()->where('sensor_task_id', $this->task())->count());
+        $state = $this->write('poses', ['pose' => $pose])->assertOk();
+        self::assertEqualsWithDelta(-0.4, $state->json('ledger.2.value'), 1e-9);
+        self::assertEqualsWithDelta([9.2, -3.1, -0.4], array_column(array_slice((array) $state->json('verdicts'), 0, 3), 'deviation'), 0.01);
+        // The next file corrects them.
+        $next = $this->write('poses', ['pose' => [...$pose, 'y' => 1.5]])->assertOk()->assertJsonPath('ledger.1.fate', 'struck')->assertJsonPath('ledger.4.value', 1.5);
+        self::assertCount(6, (array) $next->json('ledger'));
+    }
+
     public function testTheLineTheMarksAndTheFloorAreTheCarsAndNotOneSensors(): void
     {
         $this->prepare();

@@ -6,6 +6,7 @@ import { CardScreen } from './cards/CardScreen';
 import { NewOrder } from './intake/NewOrder';
 import { KitScreen } from './kit/KitScreen';
 import { OrderScreen } from './order/OrderScreen';
+import { MeterPractice } from './practice/MeterPractice';
 import { Report } from './record/Report';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
@@ -29,6 +30,7 @@ export function App() {
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />
+        <Route path="/practice/meter" element={<MeterPractice />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>
     </SignedIn>

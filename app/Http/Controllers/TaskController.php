@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\AnswerQuestion;
 use App\Actions\ChooseReference;
 use App\Actions\ChooseSchools;
+use App\Actions\ImportPose;
 use App\Actions\MoveStand;
 use App\Actions\NoteOnCar;
 use App\Actions\RecordReading;
@@ -60,6 +61,11 @@ final class TaskController
     public function reference(Request $request, string $task, ChooseReference $action): JsonResponse
     {
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...ChooseReference::FIELDS)));
+    }
+
+    public function pose(Request $request, string $task, ImportPose $action): JsonResponse
+    {
+        return $this->written($action(Answer::user($request), $task, Body::of($request, ...ImportPose::FIELDS)));
     }
 
     public function car(Request $request, string $task, NoteOnCar $action): JsonResponse

@@ -12,6 +12,7 @@ use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\KitRegisterDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Document\PoseDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\ScanDocument;
 use Lumbro\Core\Document\ShopRulesDocument;
@@ -71,6 +72,7 @@ final class SchemasTest extends TestCase
             yield "order line $i" => ['order-line', (string) json_encode(OrderEntryDocument::write($entry))];
         }
         yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
+        yield 'pose' => ['pose', (string) json_encode(['rig' => 'Rig 4', 'x' => 5644.2, 'y' => -3.1, 'yaw' => 179.6, 'accuracy' => ['length' => 2, 'angle' => 0.1]])];
         yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
         $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10')->by('hub-marks', 'reported-pose')->read(['pose-turn' => -0.4]);
         $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
@@ -173,6 +175,7 @@ final class SchemasTest extends TestCase
                 'scan' => ScanDocument::read($node),
                 'order-line' => self::orderLine($node),
                 'bay' => BayDocument::read($node),
+                'pose' => PoseDocument::read($node),
                 default => self::recordLine($node),
             };
         } catch (CoreFailure $failure) {

@@ -15,6 +15,7 @@ export type Trace = Schemas['Trace'];
 export type SchoolChoices = Schemas['SchoolChoices'];
 export type SchoolId = SchoolChoices['schools'][number]['id'];
 export type ReferenceId = Schemas['Method']['reference']['line'];
+export type Pose = Schemas['Pose'];
 export type Survey = Schemas['Survey'];
 export type StakeOut = Schemas['StakeOut'];
 export type Stage = Schemas['Stage'];

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
 
 const KEYS: [string, string][] = [
   ['Enter', 'takes the reading in the field'],
@@ -40,6 +41,10 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
         </Box>
         <Typography sx={{ mt: 2 }} color="text.secondary">
           They work in an empty reading field too. Escape closes what stands over the screen.
+        </Typography>
+        <Typography sx={{ mt: 1 }}>
+          A laser meter in keyboard mode types for you: its figure goes to the reading that is
+          called. <Link to="/practice/meter">Try a meter</Link>
         </Typography>
         <Button variant="contained" onClick={onClose} sx={{ mt: 2 }}>
           Back to work

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, Refused, Unreachable } from '../api/client';
-import type { ReferenceId, SchoolId, Workspace } from '../api/types';
+import type { Pose, ReferenceId, SchoolId, Workspace } from '../api/types';
 import { Unsent } from '../api/unsent';
 import { uuid7 } from '../api/uuid7';
 import { useSignedOut } from '../session/usePerson';
@@ -25,6 +25,7 @@ export type Write =
     }
   | { to: 'moves'; body: { kinds: ('turn' | 'shift' | 'height')[] } }
   | { to: 'schools'; body: { schools: SchoolId[] } }
+  | { to: 'poses'; body: { pose: Pose; confirmed?: boolean } }
   | { to: 'reference'; body: { reference: ReferenceId; reason: string } }
   | {
       to: 'car';
@@ -69,6 +70,10 @@ function send(task: string, write: Sent): Promise<Workspace> {
     case 'schools':
       return answer(
         client.POST('/api/tasks/{task}/schools', { params, body: { ...head, ...write.body } }),
+      );
+    case 'poses':
+      return answer(
+        client.POST('/api/tasks/{task}/poses', { params, body: { ...head, ...write.body } }),
       );
     case 'reference':
       return answer(

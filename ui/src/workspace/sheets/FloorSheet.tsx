@@ -7,6 +7,7 @@ import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { degrees, length, type LengthDisplay } from '../../format/length';
 import { useBurst } from '../useBurst';
+import { useDraft } from '../useDraft';
 import type { Task } from '../useTask';
 import { Figure, Sheet } from './Sheet';
 
@@ -29,7 +30,13 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
   return (
     <>
       {present && !sealed ? (
-        <ReadFloor key={present.id} place={present} task={task} onDone={() => setChosen(null)} />
+        <ReadFloor
+          key={present.id}
+          place={present}
+          at={state.task}
+          task={task}
+          onDone={() => setChosen(null)}
+        />
       ) : (
         <Sheet title={floor.from === 'readings' ? 'Floor surveyed' : 'Floor not surveyed'} />
       )}
@@ -106,8 +113,18 @@ function Result({ state, display }: { state: Workspace; display: LengthDisplay }
   );
 }
 
-function ReadFloor({ place, task, onDone }: { place: Place; task: Task; onDone: () => void }) {
-  const [typed, setTyped] = useState('');
+function ReadFloor({
+  place,
+  at,
+  task,
+  onDone,
+}: {
+  place: Place;
+  at: string;
+  task: Task;
+  onDone: () => void;
+}) {
+  const [typed, setTyped] = useDraft(`${at}-floor-${place.id}`);
   useBurst('floor-reading');
   const sent = task.failed?.to === 'car' ? task.failed.body : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;

@@ -14,6 +14,7 @@ import { useDraft } from '../useDraft';
 import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
 import { Key } from './AnswerButtons';
+import { PoseFile } from './PoseFile';
 import { Figure, Sheet } from './Sheet';
 import { figures } from '../../theme/theme';
 
@@ -202,6 +203,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             </Button>
           )}
         </Box>
+        {call.statesAccuracy && <PoseFile task={task} />}
         {meter.isError && <Typography role="alert">{meter.error.message}</Typography>}
       </Box>
     </Sheet>

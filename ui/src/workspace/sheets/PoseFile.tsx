@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useRef, useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Pose } from '../../api/types';
+import type { Task } from '../useTask';
+
+/** The rig's own file instead of typing its three figures. */
+export function PoseFile({ task }: { task: Task }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const sent = task.failed?.to === 'poses' ? task.failed.body : null;
+  const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
+  const read = async (file: File) => {
+    setProblem(null);
+    try {
+      task.write({ to: 'poses', body: { pose: JSON.parse(await file.text()) as Pose } });
+    } catch {
+      setProblem('The file is no JSON.');
+    }
+  };
+  return (
+    <Box sx={{ mt: 1 }}>
+      <input
+        ref={input}
+        type="file"
+        accept=".json"
+        hidden
+        data-testid="pose-file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) {
+            void read(file);
+          }
+        }}
+      />
+      <Button variant="outlined" loading={task.isWriting} onClick={() => input.current?.click()}>
+        Read the rig’s file
+      </Button>
+      {(problem ?? refused) !== null && (
+        <Typography role="alert" sx={{ mt: 1 }}>
+          {problem ?? refused?.message}
+        </Typography>
+      )}
+      {sent !== null && refused?.problem.code === 'asks-once' && (
+        <Button
+          variant="outlined"
+          onClick={() => task.write({ to: 'poses', body: { ...sent, confirmed: true } })}
+        >
+          The rig does report that: take it
+        </Button>
+      )}
+    </Box>
+  );
+}
