@@ -98,7 +98,7 @@ final class ResilienceTest extends BrowserCase
         $browser->press('Record it as well');
         $browser->waitForText('section[aria-label=Tally]', 'all saved');
         [, $state] = $api->get("/api/tasks/$task");
-        self::assertContains('1838 mm', array_column($state['ledger'], 'typed'));
+        self::assertContains('2418 mm', array_column($state['ledger'], 'typed'));
         $answered = array_column($state['preparation'], 'answer', 'question');
         self::assertSame('no', $answered[$question]);
     }

@@ -7,6 +7,11 @@ namespace Lumbro\Core\Bay;
 /** Where a car stands in a bay: the middle of its rear hubs (mm) and where it faces (degrees, anticlockwise from the bay's x axis). */
 final readonly class Stance
 {
+    /**
+     * @param float $x       mm in the bay
+     * @param float $y       mm in the bay
+     * @param float $heading degrees; 0 is as a car usually stands there
+     */
     public function __construct(public float $x = 0.0, public float $y = 0.0, public float $heading = 0.0) {}
 
     /**

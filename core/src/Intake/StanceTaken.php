@@ -9,6 +9,7 @@ use Lumbro\Core\Bay\Stance;
 /** Where the car was put in its bay. */
 final readonly class StanceTaken extends OrderEntry
 {
+    /** @param Stance $stance in the bay of the order */
     public function __construct(string $id, string $person, string $at, public Stance $stance)
     {
         parent::__construct($id, $person, $at);

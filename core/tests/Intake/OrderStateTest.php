@@ -46,7 +46,7 @@ final class OrderStateTest extends TestCase
         }
         self::assertSame('task', $waits());
         foreach (OrderBoard::of($order->state()) as ['id' => $id, 'state' => $state]) {
-            self::assertSame(in_array($id, ['car', 'photos'], true) ? 'hollow' : 'full', $state, $id);
+            self::assertSame(in_array($id, ['car', 'bay', 'photos'], true) ? 'hollow' : 'full', $state, $id);
         }
     }
 

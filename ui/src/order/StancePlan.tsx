@@ -113,6 +113,7 @@ function Pushed({
   const drag = useDrag(to.size(1), (dx, dy) =>
     onPlace({ ...at, x: Math.round(at.x + dx), y: Math.round(at.y + dy) }),
   );
+  const [cx, cy] = to.at(inBay([car.wheelbase / 2, 0], at));
   const turn = (event: React.KeyboardEvent<SVGGElement>) => {
     if (event.key.toLowerCase() === 't') {
       event.stopPropagation();
@@ -131,6 +132,8 @@ function Pushed({
       data-testid="stance-car"
       style={{ cursor: 'grab' }}
     >
+      {/* Taken hold of by a gloved finger, however small the bay is drawn. */}
+      <circle cx={cx} cy={cy} r="30" fill="transparent" />
       <Car car={{ ...car, hubs: hubs(car) } as never} to={within(to, (spot) => inBay(spot, at))} />
     </g>
   );
