@@ -38,7 +38,10 @@ const choices: SchoolChoices = {
     school('squares', { hindrance: 'No bar stands square to it.', traces: [], calls: [] }),
   ],
   stand: { left: [5720, 1100], right: [5720, -1100], target: [5635, 0] },
-  marks: [],
+  marks: [
+    { id: 'emblem', words: 'the emblem', across: null },
+    { id: 'other', words: 'another mark', across: 15 },
+  ],
 };
 
 describe('the ways of measuring', () => {
@@ -67,7 +70,8 @@ describe('the ways of measuring', () => {
   });
 
   it('can be tried again where they did not come', async () => {
-    server.on(`GET ${api}/schools`, 'no connection', { body: choices });
+    // The line asks for them first, the sheet again when it is opened.
+    server.on(`GET ${api}/schools`, 'no connection', 'no connection', { body: choices });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Line/ }));
     await person.click(screen.getByRole('button', { name: /Measure another way/ }));
@@ -78,11 +82,13 @@ describe('the ways of measuring', () => {
 
 describe('the line', () => {
   it('asks what another mark is before it is plumbed', async () => {
-    server.on(`POST ${api}/car`, { body: workspace({ version: 7 }) });
+    server
+      .on(`GET ${api}/schools`, { body: choices })
+      .on(`POST ${api}/car`, { body: workspace({ version: 7 }) });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Line/ }));
     await person.click(screen.getByRole('combobox', { name: 'Front mark' }));
-    await person.click(screen.getByRole('option', { name: /Another mark/ }));
+    await person.click(await screen.findByRole('option', { name: 'Another mark (±15 mm)' }));
     expect(server.writes()).toHaveLength(0);
     await person.type(screen.getByLabelText(/What it is/), 'the tow hook');
     await person.click(screen.getByRole('button', { name: 'Plumb that' }));

@@ -6,19 +6,10 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
+import { useSchools } from '../useSchools';
 import type { Task } from '../useTask';
 
 type Mark = Workspace['method']['marks']['front'];
-
-/** What is plumbed as the car's middle, and how far it may lie off it. */
-const MARKS: Record<Mark, string> = {
-  emblem: 'The emblem',
-  'lamp-middle': 'Middle between both lamps, by tape (±5 mm)',
-  'cover-seam': 'Middle seam of the bumper cover (±6 mm)',
-  'glass-middle': 'Middle of the glass (±7 mm)',
-  'plate-middle': 'Middle of the number plate (±9 mm)',
-  other: 'Another mark (±15 mm)',
-};
 
 /** No emblem: what is plumbed instead. A substitute is less sure, and the survey counts it so. */
 export function MarkForm({
@@ -30,6 +21,9 @@ export function MarkForm({
   task: Task;
   sealed: boolean;
 }) {
+  const { data } = useSchools(state);
+  // Until they are here, what is chosen stands there alone.
+  const marks = data?.marks ?? [];
   const [note, setNote] = useState('');
   const [asking, setAsking] = useState<'front' | 'rear' | null>(null);
   const say = (end: 'front' | 'rear', mark: Mark, words = '') => {
@@ -61,9 +55,15 @@ export function MarkForm({
           value={asking === end ? 'other' : state.method.marks[end]}
           onChange={(event) => say(end, event.target.value as Mark)}
         >
-          {Object.entries(MARKS).map(([id, words]) => (
-            <MenuItem key={id} value={id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
-              {words}
+          {marks.length === 0 && (
+            <MenuItem value={asking === end ? 'other' : state.method.marks[end]}>
+              {state.method.marks[end]}
+            </MenuItem>
+          )}
+          {marks.map((mark) => (
+            <MenuItem key={mark.id} value={mark.id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
+              {mark.words.charAt(0).toUpperCase() + mark.words.slice(1)}
+              {mark.across === null ? '' : ` (±${mark.across} mm)`}
             </MenuItem>
           ))}
         </TextField>

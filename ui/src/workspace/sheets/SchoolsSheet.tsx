@@ -3,10 +3,10 @@ import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, client, Refused } from '../../api/client';
+import { Refused } from '../../api/client';
 import type { SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types';
+import { useSchools } from '../useSchools';
 import type { Task } from '../useTask';
 import { Sheet } from './Sheet';
 
@@ -21,11 +21,7 @@ interface Props {
 
 /** The ways of measuring: several may be in use at once, and each is drawn on the plan while it is looked at. */
 export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
-  const choices = useQuery({
-    queryKey: ['schools', state.task, state.version, state.order.version],
-    queryFn: () =>
-      answer(client.GET('/api/tasks/{task}/schools', { params: { path: { task: state.task } } })),
-  });
+  const choices = useSchools(state);
   const [chosen, setChosen] = useState<SchoolId[]>(state.method.schools.map((school) => school.id));
   const [open, setOpen] = useState<SchoolId | null>(null);
   const changed =
