@@ -78,6 +78,7 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('reference', [TaskController::class, 'reference']);
         Route::post('car', [TaskController::class, 'car']);
         Route::post('poses', [TaskController::class, 'pose']);
+        Route::post('stand', [TaskController::class, 'stand']);
         Route::post('releases', [TaskController::class, 'release']);
         Route::post('runs', [TaskController::class, 'run']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);

@@ -12,8 +12,11 @@ use App\Models\SensorTask;
 use App\Models\User;
 use App\Records\OrderFile;
 use App\Records\OrderRecorder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Intake\BayChosen;
 use Lumbro\Core\Intake\CardChosen;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\PhotoAdded;
@@ -43,6 +46,10 @@ final readonly class NoteOnOrder
                 if ($entry instanceof PhotoAdded) {
                     self::photo($user, $file, $entry);
                 }
+                if ($entry instanceof BayChosen) {
+                    $entry = self::bay($user, $file, $entry);
+                    $chosen = $entry;
+                }
                 if ($entry instanceof CardChosen) {
                     self::card($user, $file, $entry);
                     $chosen = $entry;
@@ -60,6 +67,18 @@ final readonly class NoteOnOrder
         if (preg_match('/^[0-9a-f-]{36}$/', $entry->photo) !== 1 || ! Photo::query()->where('shop_id', $user->shop_id)->where('id', $entry->photo)->where('repair_order_id', $file->row->id)->exists()) {
             throw Refusal::field('/payload/photo', 'This order has no such photo.');
         }
+    }
+
+    /** The bay as the shop calls it, whatever the one who chose it called it. */
+    private static function bay(User $user, OrderFile $file, BayChosen $entry): BayChosen
+    {
+        $name = Str::isUuid($entry->bay) ? DB::table('bays')->where('shop_id', $user->shop_id)->where('id', $entry->bay)->value('name') : null;
+        if (! is_string($name)) {
+            throw Refusal::field('/payload/bay', 'The shop has no such bay.');
+        }
+        DB::table('repair_orders')->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['bay_id' => $entry->bay]);
+
+        return new BayChosen($entry->id, $entry->person, $entry->at, $entry->bay, $name);
     }
 
     private static function card(User $user, OrderFile $file, CardChosen $entry): void

@@ -64,6 +64,9 @@ final class BayPage
         return [
             ...StanceDocument::write($bay, $stance, Needs::car($state->sheet), $needs, $search),
             'version' => $file->version,
+            'bays' => DB::table('bays')->where('shop_id', $file->row->shop_id)->orderBy('name')->get(['id', 'name'])->map(static fn(\stdClass $row): array => [
+                'id' => $row->id, 'name' => $row->name, 'here' => $row->id === $file->row->bay_id,
+            ])->all(),
             'said' => $state->record->stance?->person,
             'without' => array_values(array_map(
                 static fn(CarSensor $sensor): string => $sensor->name,

@@ -85,6 +85,29 @@ final class SetUpTest extends FeatureCase
         $this->getJson("/api/repair-orders/$order/stance?search=1")->assertOk()->assertJsonPath('now.heading', 180)->assertJsonPath('suggested.0.heading', 180);
     }
 
+    public function testACarIsTakenToAnotherBayOfItsShopAndOnlyThere(): void
+    {
+        $this->actingAs($this->person());
+        $order = (string) $this->file('2471')->row->order_id;
+        $page = $this->getJson("/api/repair-orders/$order/stance")->assertOk();
+        $other = array_values(array_filter((array) $page->json('bays'), static fn(array $bay): bool => ! $bay['here']))[0];
+        $note = fn(array $payload) => $this->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $this->getJson("/api/repair-orders/$order/stance")->json('version'), 'kind' => 'bay', 'payload' => $payload]);
+        $note(['bay' => (string) Str::uuid7(), 'name' => 'Elsewhere'])->assertStatus(422)->assertJsonPath('path', '/payload/bay');
+        $note(['bay' => 'no id', 'name' => 'Elsewhere'])->assertStatus(422)->assertJsonPath('path', '/payload/bay');
+        $note(['bay' => $other['id'], 'name' => 'as somebody calls it'])->assertOk();
+        $this->getJson("/api/repair-orders/$order/stance")->assertOk()->assertJsonPath('bay.name', $other['name']);
+        self::assertSame($other['name'], json_decode((string) DB::table('order_events')->where('repair_order_id', $order)->where('kind', 'bay')->value('payload'))->name);
+    }
+
+    public function testTheTargetIsHungOnAnArmInTheCarsOwnSense(): void
+    {
+        $this->write('stand', ['tilt' => 0, 'arm' => '120'])->assertStatus(422)->assertJsonPath('path', '/arm');
+        $this->write('stand', ['tilt' => 91])->assertStatus(422)->assertJsonPath('path', '/tilt');
+        $this->write('stand', ['tilt' => 0, 'arm' => '120 mm left'])->assertOk()->assertJsonPath('method.stand.arm', 120);
+        self::assertEqualsWithDelta(-120.65, $this->write('stand', ['tilt' => 0, 'arm' => '4 3/4 in right'])->assertOk()->json('method.stand.arm'), 1e-9);
+        self::assertSame(2, DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'stand')->count());
+    }
+
     public function testABayIsKeptByALeadUnderItsOwnNameAndNobodyOverwritesAnother(): void
     {
         $bay = ['name' => 'Wash bay', 'outline' => [[0, 0], [9000, 0], [9000, 5000], [0, 5000]], 'sFloor' => 4];

@@ -50,9 +50,12 @@ final readonly class SimulatedBay
         $state[$stand + 2] += $scenario->standYaw;
         $height = $scenario->targetHeight;
 
-        $record = new TaskRecord($entries, $plan->spoiledBy(...));
+        $record = new TaskRecord($entries, $plan->spoiledBy(...), $plan->spoiledByArm(...), $context->order->carMoved ?? []);
         foreach ($record->moves as $position => $move) {
-            [$state, $height] = $this->moved($state, $height, $stand, $record, $position, $move);
+            // Another arm, or a car that is moved, leaves the stand where it is against the line the truth is told by.
+            if ($move instanceof StandMoved) {
+                [$state, $height] = $this->moved($state, $height, $stand, $record, $position, $move);
+            }
         }
         $this->truth = new Geometry($nominal->layout, $state);
         $this->targetHeight = $height;

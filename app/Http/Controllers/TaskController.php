@@ -13,6 +13,7 @@ use App\Actions\NoteOnCar;
 use App\Actions\RecordReading;
 use App\Actions\ReleaseRun;
 use App\Actions\RunSensor;
+use App\Actions\SetStand;
 use App\Actions\StrikeReading;
 use App\Devices\DeviceRoom;
 use App\Http\Answer;
@@ -71,6 +72,11 @@ final class TaskController
     public function car(Request $request, string $task, NoteOnCar $action): JsonResponse
     {
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...NoteOnCar::FIELDS)));
+    }
+
+    public function stand(Request $request, string $task, SetStand $action): JsonResponse
+    {
+        return $this->written($action(Answer::user($request), $task, Body::of($request, ...SetStand::FIELDS)));
     }
 
     public function release(Request $request, string $task, ReleaseRun $action): JsonResponse

@@ -19,6 +19,11 @@ final class CardDocument
 {
     public const SCHOOLS = ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'];
 
+    public const TARGETS = ['reflector', 'plate'];
+
+    /** The target's height is the card's over the floor, or that of the sensor's middle as it is on the car. */
+    public const HEIGHTS_FROM = ['floor', 'sensor'];
+
     public const REFERENCES = ['body-centreline', 'thrust-line', 'axles'];
 
     public const DATUMS = ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub'];
@@ -35,7 +40,7 @@ final class CardDocument
         ], [
             'checkedBy', 'echo', 'thresholds', 'fits', 'schools', 'reference', 'capture', 'codes', 'kit', 'steps', 'adjustment', 'values', 'others',
         ]);
-        $target = $f['target']->fields(['name', 'heights']);
+        $target = $f['target']->fields(['name', 'heights'], ['kind']);
         $drawing = new TargetDrawing(self::heights($target['heights']));
         $echo = isset($f['echo']) ? $f['echo']->fields(['expected'], ['within']) : [];
         $spot = self::spot($f['spot']);
@@ -72,6 +77,7 @@ final class CardDocument
             isset($f['values']) ? CardSourcesDocument::provenance($f['values'], $node) : [],
             isset($f['others']) ? CardSourcesDocument::others($f['others'], $node) : [],
             isset($f['adjustment']) ? CardAdjustmentDocument::read($f['adjustment']) : null,
+            isset($target['kind']) && $target['kind']->oneOf(self::TARGETS) === 'plate',
         );
     }
 
@@ -96,7 +102,7 @@ final class CardDocument
     private static function spot(Node $node): CardSpot|CardPolarSpot
     {
         if ($node->member('range') !== null) {
-            $f = $node->fields(['range', 'bearing', 'height', 'heightDatum', 'tolerance'], ['datum']);
+            $f = $node->fields(['range', 'bearing', 'height', 'heightDatum', 'tolerance'], ['datum', 'heightFrom', 'tilt']);
             $t = $f['tolerance']->fields([], ['range', 'bearing', 'height']);
 
             return new CardPolarSpot(
@@ -108,9 +114,11 @@ final class CardDocument
                 self::halfWidth($t, 'bearing', 45),
                 self::halfWidth($t, 'height', 5_000),
                 isset($f['datum']) ? $f['datum']->oneOf(self::DATUMS) : 'sensor-face',
+                isset($f['heightFrom']) && $f['heightFrom']->oneOf(self::HEIGHTS_FROM) === 'sensor',
+                isset($f['tilt']) ? $f['tilt']->between(-45, 45) : 0.0,
             );
         }
-        $f = $node->fields(['along', 'across', 'yaw', 'height', 'heightDatum', 'tolerance'], ['datum']);
+        $f = $node->fields(['along', 'across', 'yaw', 'height', 'heightDatum', 'tolerance'], ['datum', 'heightFrom', 'tilt']);
         $t = $f['tolerance']->fields([], ['along', 'across', 'yaw', 'height']);
 
         return new CardSpot(
@@ -124,6 +132,8 @@ final class CardDocument
             self::halfWidth($t, 'yaw', 45),
             self::halfWidth($t, 'height', 5_000),
             isset($f['datum']) ? $f['datum']->oneOf(self::DATUMS) : 'front-mark',
+            isset($f['heightFrom']) && $f['heightFrom']->oneOf(self::HEIGHTS_FROM) === 'sensor',
+            isset($f['tilt']) ? $f['tilt']->between(-45, 45) : 0.0,
         );
     }
 

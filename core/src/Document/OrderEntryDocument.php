@@ -6,6 +6,7 @@ namespace Lumbro\Core\Document;
 
 use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Intake\BayChosen;
 use Lumbro\Core\Intake\Captured;
 use Lumbro\Core\Intake\CardChosen;
 use Lumbro\Core\Intake\ConditionAnswered;
@@ -36,7 +37,7 @@ use Lumbro\Core\School\Mark;
 final class OrderEntryDocument
 {
     public const KINDS = [
-        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance',
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance', 'bay',
     ];
 
     /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
@@ -67,6 +68,7 @@ final class OrderEntryDocument
             'mark' => self::mark($id, $person, $at, $payload),
             'floor' => self::floor($id, $person, $at, $payload),
             'stance' => self::stance($id, $person, $at, $payload),
+            'bay' => self::bay($id, $person, $at, $payload),
             default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
         };
     }
@@ -98,6 +100,7 @@ final class OrderEntryDocument
             $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
             $entry instanceof LineAnswered => ['line', ['item' => $entry->item, 'answer' => $entry->answer->value, 'word' => $entry->word]],
             $entry instanceof MarkPlumbed => ['mark', ['end' => $entry->end, 'mark' => $entry->mark->value, 'note' => $entry->note === '' ? null : $entry->note]],
+            $entry instanceof BayChosen => ['bay', ['bay' => $entry->bay, 'name' => $entry->name]],
             $entry instanceof StanceTaken => ['stance', ['x' => $entry->stance->x, 'y' => $entry->stance->y, 'heading' => $entry->stance->heading]],
             $entry instanceof FloorRead => ['floor', ['place' => $entry->place, 'typed' => $entry->typed === '' ? null : $entry->typed]],
             default => throw new \LogicException('An entry of an unknown kind.'),
@@ -272,6 +275,13 @@ final class OrderEntryDocument
         $f = $payload->fields(['x', 'y', 'heading']);
 
         return new StanceTaken($id, $person, $at, new Stance($f['x']->between(-200_000, 200_000), $f['y']->between(-200_000, 200_000), $f['heading']->between(-360, 360)));
+    }
+
+    private static function bay(string $id, string $person, string $at, Node $payload): BayChosen
+    {
+        $f = $payload->fields(['bay', 'name']);
+
+        return new BayChosen($id, $person, $at, $f['bay']->line(60), $f['name']->line(80));
     }
 
     /** A staff reading; one without a reading takes the earlier one back. */

@@ -19,11 +19,12 @@ use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Record\RunReleased;
 use Lumbro\Core\Record\SchoolsChosen;
 use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Record\StandSet;
 
 /** The JSON form of the lines of a task's record. */
 final class RecordDocument
 {
-    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed', 'schools', 'reference'];
+    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed', 'schools', 'reference', 'stand'];
 
     /** @param string $kind one of KINDS; $payload what that kind carries */
     public static function entry(string $kind, string $id, string $person, string $at, Node $payload): Entry
@@ -85,6 +86,16 @@ final class RecordDocument
                 $f = $payload->fields(['reference', 'reason']);
 
                 return new ReferenceChosen($id, $person, $at, $f['reference']->oneOf(CardDocument::REFERENCES), $f['reason']->line(300));
+            case 'stand':
+                $f = $payload->fields(['tilt'], ['arm']);
+
+                return new StandSet(
+                    $id,
+                    $person,
+                    $at,
+                    isset($f['arm']) ? $f['arm']->between(-5_000, 5_000) : null,
+                    $f['tilt']->between(-45, 45),
+                );
             case 'run-failed':
                 return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());
             default:
@@ -133,6 +144,10 @@ final class RecordDocument
             ]],
             $entry instanceof SchoolsChosen => ['kind' => 'schools', 'payload' => ['schools' => $entry->schools]],
             $entry instanceof ReferenceChosen => ['kind' => 'reference', 'payload' => ['reference' => $entry->reference, 'reason' => $entry->reason]],
+            $entry instanceof StandSet => ['kind' => 'stand', 'payload' => [
+                ...($entry->arm === null ? [] : ['arm' => $entry->arm]),
+                'tilt' => $entry->tilt,
+            ]],
             $entry instanceof RunFailed => ['kind' => 'run-failed', 'payload' => ['message' => $entry->message]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };

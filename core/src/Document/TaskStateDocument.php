@@ -160,6 +160,7 @@ final class TaskStateDocument
                 'reason' => $chosen?->reason,
                 'person' => $chosen?->person,
             ],
+            'stand' => ['arm' => $plan->ground->arm(), 'tilt' => $plan->standSet->tilt ?? 0.0, 'isPlate' => $state->context->card->isPlate],
             'marks' => ['front' => $plan->ground->car->mark('front')->value, 'rear' => $plan->ground->car->mark('rear')->value],
         ];
     }

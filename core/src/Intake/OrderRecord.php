@@ -51,6 +51,9 @@ final class OrderRecord
     /** Where the car was put last; null where nobody said. */
     public ?StanceTaken $stance = null;
 
+    /** @var list<string> when the car was put somewhere else */
+    public array $carMoved = [];
+
     /** @var array<string, FloorRead> place → staff reading; without those taken back */
     public array $floor = [];
 
@@ -73,7 +76,8 @@ final class OrderRecord
                 $entry instanceof LineAnswered => $this->lineAnswers[$entry->item] = $entry,
                 $entry instanceof MarkPlumbed => $this->marks[$entry->end] = $entry,
                 $entry instanceof FloorRead => $this->floor($entry),
-                $entry instanceof StanceTaken => $this->stand($entry),
+                $entry instanceof StanceTaken => $this->stand($entry, $entry),
+                $entry instanceof BayChosen => $this->stand($entry, null),
                 default => null,
             };
         }
@@ -128,9 +132,10 @@ final class OrderRecord
     }
 
     /** A car that is moved leaves its floor readings behind. */
-    private function stand(StanceTaken $entry): void
+    private function stand(OrderEntry $moved, ?StanceTaken $stance): void
     {
-        $this->stance = $entry;
+        $this->stance = $stance;
+        $this->carMoved[] = $moved->at;
         $this->floor = [];
     }
 }

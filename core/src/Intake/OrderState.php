@@ -143,6 +143,7 @@ final readonly class OrderState
             $this->bars($sensor),
             array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
             $this->record->floor,
+            $this->record->carMoved,
         );
     }
 

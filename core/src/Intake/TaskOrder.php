@@ -19,6 +19,7 @@ final readonly class TaskOrder
      * @param list<Bar>               $bars    why the run may not start, beside what the task itself knows
      * @param array{front?: Mark, rear?: Mark} $marks what is plumbed at the car's ends, where it is not the emblem
      * @param array<string, FloorRead> $floor  place → staff reading
+     * @param list<string>            $carMoved when the car was put somewhere else, in order
      */
     public function __construct(
         public Owed $owed,
@@ -27,5 +28,6 @@ final readonly class TaskOrder
         public array $bars,
         public array $marks = [],
         public array $floor = [],
+        public array $carMoved = [],
     ) {}
 }

@@ -11,6 +11,8 @@ final readonly class CardPolarSpot
      * @param float|null $toleranceRange   mm, half-width; null where the card gives none, as for the others
      * @param float|null $toleranceBearing degrees
      * @param float|null $toleranceHeight  mm
+     * @param bool       $level            level with the sensor's middle, whatever height that has on this car
+     * @param float      $tilt             of a plate, degrees, its top towards the sensor positive
      */
     public function __construct(
         public float $range,
@@ -21,6 +23,8 @@ final readonly class CardPolarSpot
         public ?float $toleranceBearing,
         public ?float $toleranceHeight,
         public string $datum = 'sensor-face',
+        public bool $level = false,
+        public float $tilt = 0.0,
     ) {}
 
     /** The same for the sensor on the car's other side. */
@@ -35,6 +39,25 @@ final readonly class CardPolarSpot
             $this->toleranceBearing,
             $this->toleranceHeight,
             $this->datum,
+            $this->level,
+            $this->tilt,
+        );
+    }
+
+    /** The same with the target's height as it follows from this car, mm. */
+    public function atHeight(float $height): self
+    {
+        return new self(
+            $this->range,
+            $this->bearing,
+            $height,
+            $this->heightDatum,
+            $this->toleranceRange,
+            $this->toleranceBearing,
+            $this->toleranceHeight,
+            $this->datum,
+            $this->level,
+            $this->tilt,
         );
     }
 }

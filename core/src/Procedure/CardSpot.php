@@ -13,6 +13,8 @@ final readonly class CardSpot
      * @param float  $yaw         of the stand from the reference, degrees
      * @param float  $height      mm over the floor, to the datum
      * @param string $heightDatum a place on the target's drawing
+     * @param bool   $level       level with the sensor's middle, whatever height that has on this car
+     * @param float  $tilt        of a plate, degrees, its top towards the sensor positive
      */
     public function __construct(
         public float $along,
@@ -25,6 +27,8 @@ final readonly class CardSpot
         public ?float $toleranceYaw,
         public ?float $toleranceHeight,
         public string $datum = 'front-mark',
+        public bool $level = false,
+        public float $tilt = 0.0,
     ) {}
 
     /** The same for the sensor on the car's other side. */
@@ -41,6 +45,27 @@ final readonly class CardSpot
             $this->toleranceYaw,
             $this->toleranceHeight,
             $this->datum,
+            $this->level,
+            $this->tilt,
+        );
+    }
+
+    /** The same with the target's height as it follows from this car, mm. */
+    public function atHeight(float $height): self
+    {
+        return new self(
+            $this->along,
+            $this->across,
+            $this->yaw,
+            $height,
+            $this->heightDatum,
+            $this->toleranceAlong,
+            $this->toleranceAcross,
+            $this->toleranceYaw,
+            $this->toleranceHeight,
+            $this->datum,
+            $this->level,
+            $this->tilt,
         );
     }
 }

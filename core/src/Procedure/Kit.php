@@ -21,4 +21,10 @@ final readonly class Kit
         /** half the stand's width, for the drawing */
         public float $halfWidth,
     ) {}
+
+    /** The same with the target on an arm, mm left of the stand's axis in the stand's own sense. */
+    public function withTargetLeft(float $left): self
+    {
+        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, $this->halfWidth);
+    }
 }

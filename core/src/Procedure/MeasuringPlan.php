@@ -9,6 +9,7 @@ use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\ReadingTaken;
 use Lumbro\Core\Record\ReferenceChosen;
 use Lumbro\Core\Record\SchoolsChosen;
+use Lumbro\Core\Record\StandSet;
 use Lumbro\Core\School\Call;
 use Lumbro\Core\School\CarGround;
 use Lumbro\Core\School\Ground;
@@ -40,6 +41,9 @@ final class MeasuringPlan
     /** Who chose the reference where the card is silent; null where nobody did, or the card says it. */
     public readonly ?ReferenceChosen $referenceChosen;
 
+    /** How the target hangs on its stand; null where that is as the stand's drawing has it. */
+    public readonly ?StandSet $standSet;
+
     /** @var array<string, Call> every reading that could be taken here */
     private array $known = [];
 
@@ -56,6 +60,7 @@ final class MeasuringPlan
     {
         $chosen = null;
         $reference = null;
+        $set = null;
         $read = [];
         foreach ($entries as $entry) {
             if ($entry instanceof ReadingTaken) {
@@ -64,15 +69,18 @@ final class MeasuringPlan
                 $chosen = $entry->schools;
             } elseif ($entry instanceof ReferenceChosen) {
                 $reference = $entry;
+            } elseif ($entry instanceof StandSet) {
+                $set = $entry;
             }
         }
+        $this->standSet = $set;
         $this->referenceChosen = $context->card->reference === null ? $reference : null;
         $line = $context->card->reference ?? $reference->reference ?? 'body-centreline';
         $car = new CarGround($context->sheet, $context->cardSensor, $context->isSensorMeasured() ? $context->sensor : null, $context->order->marks ?? [], [$context->spot->datum]);
         $wheels = $line === 'thrust-line' || in_array('wheel-lasers', $chosen ?? [], true) || array_intersect(self::WHEEL_CALLS, array_keys($read)) !== [];
-        $ground = new Ground($car, $context->spot, $context->kit, $line, $wheels);
+        $ground = self::hung(new Ground($car, $context->spot, $context->kit, $line, $wheels), $set?->arm);
         $chosen ??= [self::default($context->card, $ground)];
-        $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? new Ground($car, $context->spot, $context->kit, $line, true) : $ground;
+        $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? new Ground($car, $context->spot, $ground->kit, $line, true) : $ground;
         $this->schools = array_values(array_intersect(array_keys(Schools::all()), $chosen));
         $this->floor = SiteFloor::under($context, $this->ground);
         $this->asked = $this->ask(array_keys($read));
@@ -86,6 +94,9 @@ final class MeasuringPlan
         if ($doubt !== null) {
             $steps[$doubt->id] = $doubt;
         }
+        if ($this->context->card->isPlate) {
+            $steps['plate-level'] = $this->plateStep();
+        }
         foreach ($this->inUse() as $school) {
             foreach ($school->steps($this->ground) as $step) {
                 $steps[$step->id] = $step;
@@ -93,6 +104,18 @@ final class MeasuringPlan
         }
 
         return array_values($steps);
+    }
+
+    private function plateStep(): PreparationItem
+    {
+        $tilt = $this->context->spot->tilt;
+
+        return new PreparationItem(
+            'plate-level',
+            $tilt === 0.0 ? 'The plate\'s bubble is centred' : sprintf('The plate is at its detent of %s°, its top %s the sensor', rtrim(rtrim(sprintf('%.2f', abs($tilt)), '0'), '.'), $tilt > 0 ? 'towards' : 'away from'),
+            true,
+            'A plate\'s tilt goes into the elevation in full, degree by degree.',
+        );
     }
 
     /** @return array<string, Call> those asked for, and those once read, in the order of work */
@@ -110,7 +133,10 @@ final class MeasuringPlan
     /** Whether the height must be measured for the run: not where nothing limits it and the axis is free of it. */
     public function needsHeight(): bool
     {
-        return $this->context->spot->toleranceHeight !== null || ! in_array('elevation', $this->context->cardSensor->placementFree, true);
+        $card = $this->context->card;
+
+        return $this->context->spot->toleranceHeight !== null
+            || (! in_array('elevation', $this->context->cardSensor->placementFree, true) && ! $card->isPlate && $card->adjustment?->inclinometer === null);
     }
 
     /** @return list<string> what of the placement the run needs, the height last where it does */
@@ -206,6 +232,24 @@ final class MeasuringPlan
         return $spoiled;
     }
 
+    /** @return list<string> calls whose reading is spoiled when the target is hung on another arm, the stand staying where it is */
+    public function spoiledByArm(): array
+    {
+        $moved = $this->ground->withArm(self::SLIP);
+        $rise = $this->rise(null);
+        $spoiled = [];
+        foreach ($this->asked as $call) {
+            if ($call->isSurveyed()) {
+                $observation = $call->observation(null, $rise, Names::stand());
+                if (abs(Equation::of($observation, $moved)->value - Equation::of($observation, $this->ground->nominal)->value) > $call->s / 2) {
+                    $spoiled[] = $call->id;
+                }
+            }
+        }
+
+        return $spoiled;
+    }
+
     /** The trade's words for an id of the survey, such as "frontMark.y". */
     public function words(string $id): string
     {
@@ -227,6 +271,19 @@ final class MeasuringPlan
     public function inUse(): array
     {
         return array_map(static fn(string $id): School => Schools::all()[$id], $this->schools);
+    }
+
+    /**
+     * The plan with the target on another arm.
+     *
+     * @param float|null $arm mm from the stand's middle, the car's left positive; null for the stand's own drawing
+     */
+    private static function hung(Ground $ground, ?float $arm): Ground
+    {
+        // A stand that faces the car has the car's left on its own right.
+        return $arm === null
+            ? $ground
+            : new Ground($ground->car, $ground->spot, $ground->kit->withTargetLeft($ground->stand->facesForward() ? $arm : -$arm), $ground->reference, $ground->hasWheels);
     }
 
     /** The school a card and this place begin with. */

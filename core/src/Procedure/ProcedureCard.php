@@ -15,6 +15,8 @@ final readonly class ProcedureCard
     /**
      * @param string|null                    $checkedBy  the second person; null while nobody has checked it
      * @param CardSpot|CardPolarSpot         $spot       where the target goes
+     * @param bool                           $isPlate    whether the target is a flat plate: it forgives lateral place but not
+     *                                                   yaw, where a reflector does the reverse
      * @param float|null                     $echoExpected dB; null where the card gives none
      * @param float|null                     $echoWithin   dB about it, half-width
      * @param list<OwedRule>                 $rules
@@ -59,6 +61,7 @@ final readonly class ProcedureCard
         public array $provenance = [],
         public array $others = [],
         public ?CardAdjustment $adjustment = null,
+        public bool $isPlate = false,
     ) {}
 
     /** Whether a second person has checked it, so that it may be used for a proof. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Procedure;
 
+use Lumbro\Core\Axis\InclinometerElevation;
 use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Axis\PlateElevation;
 use Lumbro\Core\Axis\ReflectorElevation;
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
@@ -23,6 +25,9 @@ final readonly class SetUp
     /** A deviation less sure than this is not measured: mm, rad. */
     private const VAGUE = 100.0;
     private const VAGUE_ANGLE = 3 * M_PI / 180;
+
+    /** How well a plate's bubble or detent sets its tilt, degrees, standard. */
+    private const TILT = 0.06;
 
     /** Fewer readings cannot place a stand. */
     private const FEWEST = 3;
@@ -180,7 +185,8 @@ final readonly class SetUp
     /** What the set-up adds to an azimuth reading, degrees; null where it is not known. */
     public function azimuthError(): ?PlacementError
     {
-        $bearing = $this->isPlaced() ? $this->deviation('bearing') : null;
+        // A plate sends back what strikes it square: it feels its own turn and not its place across, a reflector the reverse.
+        $bearing = $this->isPlaced() ? $this->deviation($this->context->card->isPlate ? 'yaw' : 'bearing') : null;
 
         return $bearing === null ? null : new PlacementError(rad2deg($bearing->value()), rad2deg($bearing->uncertainty));
     }
@@ -188,9 +194,21 @@ final readonly class SetUp
     /** What the set-up adds to an elevation reading, degrees; null where it is not known. */
     public function elevationError(): ?PlacementError
     {
+        $card = $this->context->card;
+        $grade = $this->plan->floor->slope($this->context);
+        if ($card->adjustment?->inclinometer !== null) {
+            return InclinometerElevation::error($grade->value, $grade->uncertainty);
+        }
+        if ($card->isPlate) {
+            $tilt = ($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt;
+
+            return PlateElevation::error($tilt, self::TILT, $grade->value, $grade->uncertainty);
+        }
         if ($this->height === null || ! $this->isPlaced() || $this->placement === null) {
             return null;
         }
+        $sensor = $this->context->sensor;
+        $measured = in_array("$sensor->id.height", $this->context->sheet->measured, true);
         [$x, $y] = $this->placement->solution->geometry->point('target');
         [$sx, $sy] = $this->placement->solution->geometry->point('sensor');
         $range = hypot($x->value - $sx->value, $y->value - $sy->value);
@@ -198,8 +216,9 @@ final readonly class SetUp
         return ReflectorElevation::error(
             targetExcess: $this->height->deviation,
             sTarget: $this->height->sReading,
-            sensorExcess: 0.0,
-            sSensor: $this->context->sheet->sSensorHeight,
+            // A target set level with the sensor knows no design height to be off from.
+            sensorExcess: $measured && ! $this->context->spot->level ? $sensor->height - $this->context->cardSensor->height : 0.0,
+            sSensor: $measured ? $sensor->s : $this->context->sheet->sSensorHeight,
             range: $range,
             sRange: $this->placement->deviations['along']->uncertainty,
             sRequired: $this->height->sFloor,

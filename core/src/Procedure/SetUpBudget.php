@@ -72,7 +72,7 @@ final readonly class SetUpBudget
     private static function azimuth(TaskContext $context, SetUp $setUp): ?self
     {
         $error = $setUp->azimuthError();
-        $bearing = $setUp->deviation('bearing');
+        $bearing = $setUp->deviation($context->card->isPlate ? 'yaw' : 'bearing');
         $solution = $setUp->placement?->solution;
         if ($error === null || $bearing === null || $solution === null) {
             return null;
@@ -100,8 +100,19 @@ final readonly class SetUpBudget
     {
         $error = $setUp->elevationError();
         $height = $setUp->height;
-        if ($error === null || $height === null) {
+        if ($error === null) {
             return null;
+        }
+        if ($height === null || $context->card->isPlate || $context->card->adjustment?->inclinometer !== null) {
+            // Neither rests on a height: what is left is the floor's slope, and a plate's own tilt.
+            $floor = $setUp->plan->floor->slope($context)->uncertainty;
+            $share = $error->uncertainty > 0 ? ($floor / $error->uncertainty) ** 2 : 0.0;
+            $contributions = [['words' => 'how the floor slopes', 'share' => $share, 'degrees' => $floor]];
+            if ($share < 0.995) {
+                $contributions[] = ['words' => 'the plate\'s tilt', 'share' => 1 - $share, 'degrees' => sqrt(1 - $share) * $error->uncertainty];
+            }
+
+            return self::budget($context, 'elevation', $error->deviation, $error->uncertainty, $contributions, []);
         }
         $parts = [
             'the target\'s height, by staff' => $height->sReading,

@@ -43,6 +43,13 @@ final readonly class SiteFloor
         return new self($found->floorBelowPlane, $found->uncertainty, 'readings', $plane, $grade);
     }
 
+    /** How the floor under the car rises along the sensor's facing; a stated uncertainty where it was not surveyed. */
+    public function slope(TaskContext $context): Grade
+    {
+        // Axles that stand on floors apart by what is stated of one.
+        return $this->grade ?? new Grade(0.0, rad2deg(atan($context->bay->sFloor / $context->sheet->wheelbase)));
+    }
+
     /**
      * What the bay's own survey says: one plane under car and spot, as well as its points lie in one. Null where the
      * bay keeps none.

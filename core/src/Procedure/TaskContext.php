@@ -48,7 +48,9 @@ final readonly class TaskContext
             'right' => $card->sensor->across > 0,
             default => false,
         };
-        $this->spot = $mirrored ? $card->spot->mirrored() : $card->spot;
+        $spot = $mirrored ? $card->spot->mirrored() : $card->spot;
+        // Level with the sensor's middle: the sheet's height of it, or the one measured on this car.
+        $this->spot = $spot->level ? $spot->atHeight($card->target->convert($this->sensor->height, 'centre', $spot->heightDatum)) : $spot;
         $this->cardSensor = $mirrored ? $card->sensor->mirrored() : $card->sensor;
         $this->zone = $mirrored ? array_map(static fn(array $corner): array => [$corner[0], -$corner[1]], $card->zone) : $card->zone;
         $this->owed = $order->owed ?? Owed::after(array_map(static fn(string $text): Operation => Operation::fromCode($text), $operations), $this->sensor, $card);

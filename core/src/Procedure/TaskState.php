@@ -10,6 +10,8 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\Reliance;
+use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Record\StandSet;
 use Lumbro\Core\Record\TaskRecord;
 use Lumbro\Core\School\Call;
 use Lumbro\Core\Version;
@@ -52,11 +54,11 @@ final readonly class TaskState
      * @param list<Entry>        $entries the task's record, in order
      * @param MeasuringPlan|null $plan    of the same, where it has been made already
      */
-    public function __construct(public TaskContext $context, array $entries, ?MeasuringPlan $plan = null)
+    public function __construct(public TaskContext $context, private array $entries, ?MeasuringPlan $plan = null)
     {
         $this->owed = $context->owed;
         $this->plan = $plan ?? new MeasuringPlan($context, $entries);
-        $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...));
+        $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...), $this->plan->spoiledByArm(...), $context->order->carMoved ?? []);
         $this->answers = [...$this->record->answers, ...($context->order->answers ?? [])];
         $this->setUp = new SetUp($context, $this->plan, $this->record->current());
         $this->moves = $this->setUp->wantedMoves();
@@ -188,9 +190,9 @@ final readonly class TaskState
     {
         $expected = array_map($this->plan->expected(...), $this->plan->calls());
         $position = $this->record->position();
-        if ($position > 0) {
-            $before = new SetUp($this->context, $this->plan, $this->record->at($position - 1));
-            $expected = ($before->plan($this->record->moves[$position - 1]->kinds)[1] ?? []) + $expected;
+        $move = $position > 0 ? $this->record->moves[$position - 1] : null;
+        if ($move instanceof StandMoved) {
+            $expected = ($this->setUpAt($position - 1)->plan($move->kinds)[1] ?? []) + $expected;
         }
         foreach ($this->setUp->isConsistent() === false ? $this->setUp->suspects() : [] as $id) {
             $others = array_diff_key($this->setUp->readings, [$id => 0]);
@@ -201,6 +203,18 @@ final readonly class TaskState
             }
         }
         return $expected;
+    }
+
+    /** The set-up as it was at an earlier position, with the target as it hung on its stand there. */
+    private function setUpAt(int $position): SetUp
+    {
+        $set = $this->record->sets[$position];
+        $plan = $set === $this->plan->standSet ? $this->plan : new MeasuringPlan($this->context, [
+            ...array_values(array_filter($this->entries, static fn(Entry $entry): bool => ! $entry instanceof StandSet)),
+            ...($set === null ? [] : [$set]),
+        ]);
+
+        return new SetUp($this->context, $plan, $this->record->at($position));
     }
 
     /** @return list<Bar> */
@@ -249,7 +263,7 @@ final readonly class TaskState
         $sensor = $this->context->card->sensor;
         $results = [];
         foreach ($this->record->runs as ['run' => $run, 'position' => $position, 'release' => $release]) {
-            $setUp = $position === $this->record->position() ? $this->setUp : new SetUp($this->context, $this->plan, $this->record->at($position));
+            $setUp = $position === $this->record->position() ? $this->setUp : $this->setUpAt($position);
             $errors = ['azimuth' => $setUp->azimuthError(), 'elevation' => $setUp->elevationError()];
             $verdicts = [];
             foreach (['azimuth' => $sensor->limitAzimuth, 'elevation' => $sensor->limitElevation] as $axis => $limit) {

@@ -17,7 +17,7 @@ final class TaskRecord
     /** @var list<array<string, ReadingTaken>> position → call → the reading that counts there */
     private array $positions = [[]];
 
-    /** @var list<StandMoved> the move that ended each position but the last */
+    /** @var list<StandMoved|StandSet|null> what ended each position but the last; null where it was the car that moved */
     public array $moves = [];
 
     /** @var array<string, list<string>> reading → why it does not count now: "struck", "replaced" or "moved" */
@@ -35,26 +35,39 @@ final class TaskRecord
     /** @var list<RunFailed> */
     public array $failedRuns = [];
 
+    /** @var list<StandSet|null> position → how the target hung on its stand there */
+    public array $sets = [null];
+
     /** A release that no run has used yet. */
     public ?RunReleased $release = null;
 
     /**
      * @param list<Entry>                             $entries in the order they were recorded
      * @param \Closure(list<MoveKind>): list<string> $spoiled which calls a move makes due again
+     * @param \Closure(): list<string>               $hung    which calls another arm makes due again
+     * @param list<string>                           $carMoved when the car was put somewhere else, in order
      */
-    public function __construct(array $entries, \Closure $spoiled)
+    public function __construct(array $entries, \Closure $spoiled, private readonly \Closure $hung, array $carMoved = [])
     {
         $struck = self::struck($entries);
         foreach ($entries as $entry) {
+            while ($carMoved !== [] && $carMoved[0] <= $entry->at) {
+                array_shift($carMoved);
+                $this->carMoves();
+            }
             match (true) {
                 $entry instanceof ReadingTaken => $this->take($entry, isset($struck[$entry->id])),
                 $entry instanceof StandMoved => $this->move($entry, $spoiled($entry->kinds)),
+                $entry instanceof StandSet => $this->set($entry),
                 $entry instanceof Answered => $this->answers[$entry->item] = $entry,
                 $entry instanceof RunReleased => $this->release = $entry,
                 $entry instanceof RunMade => $this->run($entry),
                 $entry instanceof RunFailed => $this->fail($entry),
                 default => null,
             };
+        }
+        foreach ($carMoved as $_) {
+            $this->carMoves();
         }
     }
 
@@ -123,6 +136,35 @@ final class TaskRecord
     private function move(StandMoved $move, array $spoiled): void
     {
         $this->moves[] = $move;
+        $this->next($spoiled);
+        $this->sets[] = $this->sets[count($this->sets) - 1];
+    }
+
+    /** A car that is moved leaves behind whatever was measured to it. */
+    private function carMoves(): void
+    {
+        if ($this->current() !== []) {
+            $this->moves[] = null;
+            $this->next(array_keys($this->current()));
+            $this->sets[] = $this->sets[count($this->sets) - 1];
+        }
+    }
+
+    private function set(StandSet $set): void
+    {
+        $before = $this->sets[count($this->sets) - 1];
+        $this->moves[] = $set;
+        $this->next($before?->arm === $set->arm ? [] : ($this->hung)());
+        $this->sets[] = $set;
+    }
+
+    /**
+     * Begins a position with the readings that were not spoiled.
+     *
+     * @param list<string> $spoiled
+     */
+    private function next(array $spoiled): void
+    {
         $kept = [];
         foreach ($this->current() as $call => $reading) {
             if (in_array($call, $spoiled, true)) {

@@ -139,6 +139,24 @@ final readonly class Ground
         );
     }
 
+    /** Where the target hangs from the stand's middle: mm, the car's left positive. */
+    public function arm(): float
+    {
+        // Not a bare minus: the middle would give −0.
+        return $this->stand->facesForward() ? $this->kit->targetLeft : 0.0 - $this->kit->targetLeft;
+    }
+
+    /** The nominal plan, but with the target on an arm that is longer: mm further left in the stand's own sense. */
+    public function withArm(float $more): Geometry
+    {
+        $bodies = [$this->stand->withArm($more)->body(Names::stand(), false)];
+
+        return new Geometry(
+            new Layout(new Network($this->car->points($this->hasWheels), $bodies, $this->hasWheels ? WheelGround::headings() : [], [$this->car->tape($this->kit)], [])),
+            $this->nominal->state,
+        );
+    }
+
     /** @return list<string> what of the placement the card's limits need, in the order it is told; the height is not among them */
     public function respects(): array
     {

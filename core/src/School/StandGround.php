@@ -27,6 +27,16 @@ final readonly class StandGround
         return cos($this->yaw) > 0;
     }
 
+    /**
+     * The same stand at the same place with its target on another arm.
+     *
+     * @param float $more mm further left, in the stand's own sense
+     */
+    public function withArm(float $more): self
+    {
+        return new self($this->kit->withTargetLeft($this->kit->targetLeft + $more), $this->x - $more * sin($this->yaw), $this->y + $more * cos($this->yaw), $this->yaw);
+    }
+
     /** The stand as a body of the survey; one that may be anywhere carries coarse guesses. */
     public function body(Names $names, bool $guessed): Body
     {

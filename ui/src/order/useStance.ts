@@ -36,6 +36,8 @@ export function useStance(order: Order, file: OrderFile, wanted: boolean) {
     placed,
     setPlaced,
     isKeeping: file.isWriting,
+    goTo: (bay: { id: string; name: string }) =>
+      file.note({ kind: 'bay', payload: { bay: bay.id, name: bay.name } }, () => setPlaced(null)),
     keep: (at: Placed | null) => {
       if (at) {
         file.note({ kind: 'stance', payload: { ...at } }, () => setPlaced(null));

@@ -121,6 +121,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     method: {
       schools: [{ id: 'plumb-and-line', name: 'Plumb and line' }],
       reference: { line: 'body-centreline', from: 'card', reason: null, person: null },
+      stand: { arm: 0, tilt: 0, isPlate: false },
       marks: { front: 'emblem', rear: 'emblem' },
     },
     floor: {

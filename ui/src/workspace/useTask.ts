@@ -26,6 +26,7 @@ export type Write =
   | { to: 'moves'; body: { kinds: ('turn' | 'shift' | 'height')[] } }
   | { to: 'schools'; body: { schools: SchoolId[] } }
   | { to: 'poses'; body: { pose: Pose; confirmed?: boolean } }
+  | { to: 'stand'; body: { tilt: number; arm?: string } }
   | { to: 'reference'; body: { reference: ReferenceId; reason: string } }
   | {
       to: 'car';
@@ -74,6 +75,10 @@ function send(task: string, write: Sent): Promise<Workspace> {
     case 'poses':
       return answer(
         client.POST('/api/tasks/{task}/poses', { params, body: { ...head, ...write.body } }),
+      );
+    case 'stand':
+      return answer(
+        client.POST('/api/tasks/{task}/stand', { params, body: { ...head, ...write.body } }),
       );
     case 'reference':
       return answer(

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -15,7 +16,7 @@ type Stance = components['schemas']['Stance'];
 /** Where the car stands in its bay, what fits there, what binds, and where it had better stand. */
 export function StanceSheet({ file }: { file: StanceFile }) {
   const [display] = useLengthDisplay();
-  const { page, search, placed, setPlaced, keep, isKeeping } = file;
+  const { page, search, placed, setPlaced, keep, isKeeping, goTo } = file;
   if (!page.data) {
     return page.isError ? (
       <TryAgain message={page.error.message} again={() => void page.refetch()} />
@@ -68,6 +69,30 @@ export function StanceSheet({ file }: { file: StanceFile }) {
           </Box>
         )}
       </Sheet>
+      {data.bays.length > 1 && (
+        <TextField
+          id="bay"
+          select
+          fullWidth
+          label="The car’s bay"
+          helperText="In another bay, readings of floor and stand are taken again."
+          value={data.bays.find((bay) => bay.here)?.id ?? ''}
+          disabled={isKeeping}
+          onChange={(event) => {
+            const bay = data.bays.find((known) => known.id === event.target.value);
+            if (bay) {
+              goTo(bay);
+            }
+          }}
+          sx={{ mb: 2 }}
+        >
+          {data.bays.map((bay) => (
+            <MenuItem key={bay.id} value={bay.id} sx={{ minHeight: 48 }}>
+              {bay.name}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
       <Button
         fullWidth
         variant="outlined"

@@ -8,6 +8,7 @@ import { MarkForm } from './MarkForm';
 import { QuestionsSheet } from './QuestionsSheet';
 import { ReferenceForm } from './ReferenceForm';
 import { SchoolsSheet } from './SchoolsSheet';
+import { StandForm } from './StandForm';
 
 interface Props {
   state: Workspace;
@@ -56,6 +57,7 @@ export function LineSheet({ state, task, sealed, onSketch }: Props) {
           Measure another way, or a second one
         </Button>
       )}
+      <StandForm state={state} task={task} sealed={sealed} />
       <MarkForm state={state} task={task} sealed={sealed} />
       <ReferenceForm state={state} task={task} sealed={sealed} />
     </>

@@ -1,0 +1,109 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import { expectedReading } from '../../format/length';
+import { useLengthDisplay } from '../../format/useLengthDisplay';
+import type { Task } from '../useTask';
+
+/** How the target hangs: on an arm of the stand, and a plate at a tilt. What that spoils is due again. */
+export function StandForm({
+  state,
+  task,
+  sealed,
+}: {
+  state: Workspace;
+  task: Task;
+  sealed: boolean;
+}) {
+  const [display] = useLengthDisplay();
+  const { arm, tilt, isPlate } = state.method.stand;
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState(expectedReading(arm, 'sided', display));
+  const [degrees, setDegrees] = useState(String(tilt));
+  const angle = Number(degrees.replace('−', '-'));
+  const refusal =
+    task.failure instanceof Refused && task.failed?.to === 'stand' ? task.failure.message : null;
+  return (
+    <Box component="section" aria-label="The target on its stand" sx={{ mt: 3 }}>
+      <Typography variant="h3" component="h2">
+        The target on its stand
+      </Typography>
+      <Typography sx={{ my: 0.5 }} data-testid="stand-set">
+        {arm === 0
+          ? 'On the stand’s middle'
+          : `${expectedReading(arm, 'sided', display)} of the stand’s middle`}
+        {isPlate ? (tilt === 0 ? ', bubble centred' : `, ${tiltWords(tilt)}`) : ''}
+      </Typography>
+      {!sealed && !open && (
+        <Button
+          variant="outlined"
+          fullWidth
+          onClick={() => {
+            setTyped(expectedReading(arm, 'sided', display));
+            setOpen(true);
+          }}
+        >
+          {isPlate ? 'Change its arm or tilt' : 'Hang it on another arm'}
+        </Button>
+      )}
+      {open && (
+        <Box
+          component="form"
+          sx={{ display: 'grid', gap: 1.5, mt: 1 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            task.write({ to: 'stand', body: { tilt: angle, arm: typed } }, () => setOpen(false));
+          }}
+        >
+          <TextField
+            id="stand-arm"
+            label="From the stand’s middle, in the car’s sense"
+            helperText="Such as 120 mm left, or 0 mm"
+            required
+            autoFocus
+            value={typed}
+            error={refusal !== null}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          {isPlate && (
+            <TextField
+              id="stand-tilt"
+              label="Tilt, degrees"
+              helperText="Top towards the sensor; − for away from it; 0 with the bubble centred"
+              required
+              value={degrees}
+              error={!Number.isFinite(angle)}
+              onChange={(event) => setDegrees(event.target.value)}
+            />
+          )}
+          {refusal !== null && (
+            <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+              {refusal}
+            </Typography>
+          )}
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button
+              type="submit"
+              variant="contained"
+              disabled={!Number.isFinite(angle)}
+              loading={task.isWriting}
+            >
+              It hangs so
+            </Button>
+            <Button color="inherit" onClick={() => setOpen(false)}>
+              Leave it
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function tiltWords(tilt: number): string {
+  return `top ${Math.abs(tilt)}° ${tilt > 0 ? 'towards' : 'away from'} the sensor`;
+}
