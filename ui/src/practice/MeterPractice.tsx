@@ -42,7 +42,7 @@ export function MeterPractice() {
       </Typography>
       <Box
         component="form"
-        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', maxWidth: 640, alignItems: 'start' }}
+        sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', maxWidth: 640, alignItems: 'stretch' }}
         onSubmit={(event) => {
           event.preventDefault();
           take(typed);
