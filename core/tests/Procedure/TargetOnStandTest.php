@@ -28,8 +28,10 @@ final class TargetOnStandTest extends TestCase
         self::assertEqualsWithDelta(rad2deg($turn->value()), $plate->azimuthError()?->deviation, 1e-9);
         self::assertGreaterThan(0.3, abs(rad2deg($turn->value())));
         // The floor was not surveyed, so that its slope is a stated uncertainty and never nothing.
-        self::assertEqualsWithDelta(0.0, $plate->elevationError()?->deviation, 1e-12);
-        self::assertGreaterThan(0.06, $plate->elevationError()->uncertainty);
+        $elevation = $plate->elevationError();
+        self::assertNotNull($elevation);
+        self::assertEqualsWithDelta(0.0, $elevation->deviation, 1e-12);
+        self::assertGreaterThan(0.06, $elevation->uncertainty);
     }
 
     public function testAPlatesTiltCountsAgainstTheCardsDegreeByDegree(): void
@@ -77,18 +79,18 @@ final class TargetOnStandTest extends TestCase
     public function testACarThatIsMovedLeavesEveryReadingBehindButNotWhatARunRestedOn(): void
     {
         $readings = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'hub-left' => 2855.0, 'hub-right' => 2856.0, 'height' => 642.0];
-        $moved = static fn(array $at): \Closure => static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], carMoved: $at);
-        $task = (new DemoTask(order: $moved([])))->prepared()->read($readings)->run(0.01);
+        $moved = static fn(string ...$at): \Closure => static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], carMoved: array_values($at));
+        $task = (new DemoTask(order: $moved()))->prepared()->read($readings)->run(0.01);
         $before = $task->state();
         self::assertCount(6, $before->setUp->readings);
         // What was recorded "now" stands before "later".
-        $after = new DemoTask(order: $moved(['oh, later']));
+        $after = new DemoTask(order: $moved('oh, later'));
         $after->entries = $task->entries;
         self::assertSame([], $after->state()->setUp->readings);
         self::assertSame('moved', $after->state()->record->fate($after->state()->record->readings[0]));
         self::assertEqualsWithDelta($before->lastRun()?->azimuth->misalignment, $after->state()->lastRun()?->azimuth->misalignment, 1e-12);
         // A move before anything was read is none.
-        $earlier = new DemoTask(order: $moved(['a day before']));
+        $earlier = new DemoTask(order: $moved('a day before'));
         $earlier->entries = $task->entries;
         self::assertCount(6, $earlier->state()->setUp->readings);
     }
