@@ -15,7 +15,7 @@ final class CardAdjustmentDocument
     /** @throws InvalidInput naming the field that is missing, unknown or wrong */
     public static function read(Node $node): CardAdjustment
     {
-        $f = $node->fields(['way'], ['screws', 'positions', 'order', 'inclinometer']);
+        $f = $node->fields(['way'], ['screws', 'positions', 'order', 'inclinometer', 'zeroRange']);
         $way = $f['way']->oneOf(CardAdjustment::WAYS);
         $screws = array_map(ScrewsDocument::screw(...), isset($f['screws']) ? $f['screws']->fewItems(8) : []);
         if (($way === 'screws') !== ($screws !== [])) {
@@ -39,7 +39,7 @@ final class CardAdjustmentDocument
             $order[] = $id;
         }
 
-        return new CardAdjustment($way, $screws, array_values($positions), $order, isset($f['inclinometer']) ? self::inclinometer($f['inclinometer']) : null);
+        return new CardAdjustment($way, $screws, array_values($positions), $order, isset($f['inclinometer']) ? self::inclinometer($f['inclinometer']) : null, isset($f['zeroRange']) ? $f['zeroRange']->between(1e-6, 45) : null);
     }
 
     private static function inclinometer(Node $node): CardInclinometer

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Document;
 
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Procedure\CardStep;
+use Lumbro\Core\Run\ToolCommand;
 
 /** Reads the steps of a card; each may name others that come before it, but none may wait for itself. */
 final class CardStepsDocument
@@ -20,7 +21,7 @@ final class CardStepsDocument
         $steps = [];
         $paths = [];
         foreach ($node->fewItems(200) as $item) {
-            $f = $item->fields(['id', 'text'], ['after', 'seconds']);
+            $f = $item->fields(['id', 'text'], ['after', 'seconds', 'does']);
             $id = $f['id']->id();
             if (isset($steps[$id])) {
                 throw InvalidInput::because($f['id']->path(), sprintf('is a second step "%s"; ids are unique.', $id));
@@ -31,6 +32,7 @@ final class CardStepsDocument
                 $f['text']->line(),
                 array_map(static fn(Node $before): string => $before->id(), isset($f['after']) ? $f['after']->fewItems(200) : []),
                 isset($f['seconds']) ? $f['seconds']->between(0, 86_400) : null,
+                isset($f['does']) ? $f['does']->oneOf(ToolCommand::STEPS) : null,
             );
         }
         foreach ($steps as $id => $step) {

@@ -52,6 +52,7 @@ final class CardValues
             $n('/echo/within', 'Echo', 'Within', 'dB', false, 'Without it a weak echo goes unnoticed.'),
             new CardValue('/reference', 'Line', 'Reference line', 'choice', '', false, CardDocument::REFERENCES, 'The shop\'s own choice is recorded with its reason.'),
             new CardValue('/adjustment/way', 'Adjustment', 'Adjusted by', 'choice', '', false, \Lumbro\Core\Procedure\CardAdjustment::WAYS),
+            $n('/adjustment/zeroRange', 'Adjustment', 'Electronic zeros, at most', '°', false),
             new CardValue('/adjustment/inclinometer/where', 'Adjustment', 'Inclinometer set on', 'text', '', false),
             $n('/adjustment/inclinometer/expected', 'Adjustment', 'Inclinometer reads', '°', false),
             $n('/adjustment/inclinometer/within', 'Adjustment', 'Inclinometer within', '°', false, 'Without it the inclinometer\'s reading cannot be judged.'),

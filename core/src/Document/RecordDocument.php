@@ -24,7 +24,7 @@ use Lumbro\Core\Record\StandSet;
 /** The JSON form of the lines of a task's record. */
 final class RecordDocument
 {
-    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed', 'schools', 'reference', 'stand'];
+    public const KINDS = ['reading', 'strike', 'move', 'answer', 'release', 'run', 'run-failed', 'schools', 'reference', 'stand', ...RunEntryDocument::KINDS];
 
     /** @param string $kind one of KINDS; $payload what that kind carries */
     public static function entry(string $kind, string $id, string $person, string $at, Node $payload): Entry
@@ -96,10 +96,22 @@ final class RecordDocument
                     isset($f['arm']) ? $f['arm']->between(-5_000, 5_000) : null,
                     $f['tilt']->between(-45, 45),
                 );
+            case 'asked':
+            case 'answered':
+            case 'step-begun':
+            case 'step':
+            case 'correction':
+            case 'shift':
+            case 'mirror':
+            case 'level':
+            case 'check':
+            case 'sent-back':
+            case 'accepted':
+                return RunEntryDocument::entry($kind, $id, $person, $at, $payload);
             case 'run-failed':
                 return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());
             default:
-                $f = $payload->fields(['azimuth', 'elevation', 'echoLevel', 'message'], ['reliedOn']);
+                $f = $payload->fields(['azimuth', 'elevation', 'message'], ['echoLevel', 'reliedOn', 'to']);
 
                 return new RunMade(
                     $id,
@@ -107,9 +119,10 @@ final class RecordDocument
                     $at,
                     $f['azimuth']->number(),
                     $f['elevation']->number(),
-                    $f['echoLevel']->number(),
+                    isset($f['echoLevel']) ? $f['echoLevel']->number() : null,
                     $f['message']->text(),
                     isset($f['reliedOn']) ? self::reliance($f['reliedOn']) : null,
+                    isset($f['to']) ? $f['to']->text() : null,
                 );
         }
     }
@@ -136,7 +149,9 @@ final class RecordDocument
             ]],
             $entry instanceof RunMade => ['kind' => 'run', 'payload' => [
                 'azimuth' => $entry->azimuth, 'elevation' => $entry->elevation,
-                'echoLevel' => $entry->echoLevel, 'message' => $entry->message,
+                ...($entry->echoLevel === null ? [] : ['echoLevel' => $entry->echoLevel]),
+                'message' => $entry->message,
+                ...($entry->to === null ? [] : ['to' => $entry->to]),
                 ...($entry->reliedOn === null ? [] : ['reliedOn' => [
                     'core' => $entry->reliedOn->core,
                     'verdicts' => (object) $entry->reliedOn->verdicts,
@@ -149,7 +164,7 @@ final class RecordDocument
                 'tilt' => $entry->tilt,
             ]],
             $entry instanceof RunFailed => ['kind' => 'run-failed', 'payload' => ['message' => $entry->message]],
-            default => throw new \LogicException('An entry of an unknown kind.'),
+            default => RunEntryDocument::write($entry),
         };
     }
 

@@ -16,6 +16,7 @@ use Lumbro\Core\Kit\OverdueRule;
 use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\Operation;
 use Lumbro\Core\Procedure\Operations;
+use Lumbro\Core\Run\Policy;
 
 /** Reads the JSON form of the shop's default tables (schemas, "shop-rules"). */
 final class ShopRulesDocument
@@ -23,7 +24,7 @@ final class ShopRulesDocument
     /** @throws InvalidInput naming the field that is missing, unknown or wrong */
     public static function read(Node $node): ShopRules
     {
-        $f = $node->fields(['owed', 'conditions', 'capture', 'codes', 'phrases', 'overdue']);
+        $f = $node->fields(['owed', 'conditions', 'capture', 'codes', 'phrases', 'overdue'], ['policy']);
         $overdue = $f['overdue']->fields(['bars', 'widening']);
 
         return new ShopRules(
@@ -33,7 +34,16 @@ final class ShopRulesDocument
             array_map(self::code(...), $f['codes']->items()),
             array_map(self::phrase(...), $f['phrases']->items()),
             new OverdueRule($overdue['bars']->flag(), $overdue['widening']->between(1, 100)),
+            isset($f['policy']) ? self::policy($f['policy']) : new Policy(),
         );
+    }
+
+    private static function policy(Node $node): Policy
+    {
+        $f = $node->fields(['readings', 'most', 'rounds', 'unproven']);
+        $readings = (int) $f['readings']->between(1, 20);
+
+        return new Policy($readings, (int) $f['most']->between($readings, 50), (int) $f['rounds']->between(1, 20), $f['unproven']->oneOf(Policy::UNPROVEN));
     }
 
     /** One item of the list of what to capture before refit. */

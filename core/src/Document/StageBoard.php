@@ -30,10 +30,7 @@ final class StageBoard
                 Stage::Floor => self::floor($state),
                 Stage::Line => self::questions($state, $state->plan->lineSteps()),
                 Stage::Place => self::place($state),
-                Stage::Run => [
-                    $state->runs === [] ? 'hollow' : 'full',
-                    $state->runs !== [] ? self::count(count($state->runs), 'run') : ($state->mayRun() ? 'may start' : 'barred'),
-                ],
+                Stage::Run => self::run($state),
                 Stage::Prove => self::prove($state),
                 Stage::Close => ['hollow', ''],
             };
@@ -101,11 +98,32 @@ final class StageBoard
     /** @return array{string, string} */
     private static function prove(TaskState $state): array
     {
-        return match ($state->lastRun()?->verdict()) {
-            null => ['hollow', ''],
-            Verdict::Holds => ['full', 'axis holds'],
-            Verdict::Out => ['half', 'axis out'],
-            Verdict::Unproven => ['half', 'unproven'],
+        $log = $state->run->log;
+
+        return match (true) {
+            $log->sentBack !== null => ['struck', 'sent back'],
+            $log->accepted !== null => ['half', 'accepted by name'],
+            $state->run->isProven() => ['full', 'axis holds'],
+            $state->run->finding === null => [$state->runs === [] ? 'hollow' : 'half', $state->runs === [] ? '' : 'to be read again'],
+            default => ['half', match ($state->run->finding->verdict()) {
+                Verdict::Holds => 'to be repeated',
+                Verdict::Out => 'axis out',
+                Verdict::Unproven => 'unproven',
+            }],
+        };
+    }
+
+    /** @return array{string, string} */
+    private static function run(TaskState $state): array
+    {
+        $log = $state->run->log;
+
+        return match (true) {
+            $log->pending !== null => ['half', 'no answer yet'],
+            $log->trouble !== null => ['half', 'failed'],
+            $state->runs !== [] && $state->run->routine->next() === null => ['full', self::count(count($state->runs), 'reading')],
+            $log->done !== [] => ['half', sprintf('%d of %d steps', count($log->done), count($state->run->routine->steps))],
+            default => ['hollow', $state->mayRun() ? 'may start' : 'barred'],
         };
     }
 

@@ -51,7 +51,7 @@ final class TaskStateDocument
 
         return [
             'stage' => $state->stage()->value,
-            'present' => ['kind' => $present->kind, 'call' => $present->call],
+            'present' => ['kind' => $present->kind, 'call' => $present->call, 'why' => $present->why],
             'stages' => StageBoard::of($state),
             'owed' => [
                 'state' => $state->owed->state->value,
@@ -81,6 +81,7 @@ final class TaskStateDocument
                 $state->record->failedRuns,
             ),
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'run' => RunDocument::write($state),
             'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state),
             'plan' => PlanDrawing::of($state),

@@ -144,7 +144,41 @@ final readonly class OrderState
             array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
             $this->record->floor,
             $this->record->carMoved,
+            $this->context->shop->policy,
+            $this->captured($sensor, 'lot-code'),
+            $this->filmHolds($sensor),
+            $this->bracketLevel($sensor),
+            array_values(array_map(static fn(KitNeed $need): string => $need->item ?? $need->wanted, array_filter(
+                $this->needs,
+                static fn(KitNeed $need): bool => $need->state === 'overdue' && in_array($sensor->name, $need->sensors, true),
+            ))),
         );
+    }
+
+    /** What was captured of a sensor; null where nothing was. */
+    private function captured(CarSensor $sensor, string $item): ?string
+    {
+        $value = $this->record->captured[$sensor->id][$item]->value ?? '';
+
+        return $value === '' ? null : $value;
+    }
+
+    private function bracketLevel(CarSensor $sensor): ?string
+    {
+        $had = $this->record->captured[$sensor->id]['bracket-level'] ?? null;
+
+        return $had === null || $had->value === '' ? null : sprintf('%s°, %s', $had->value, $had->word === null ? "by $had->person" : "on the word of $had->word");
+    }
+
+    private function filmHolds(CarSensor $sensor): ?bool
+    {
+        foreach ($this->captures as $capture) {
+            if ($capture->sensor->id === $sensor->id && $capture->item->id === 'film-build' && $capture->had !== null && $capture->had->value !== '') {
+                return $capture->warning === null;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Bar> */

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Kit\OverdueRule;
 use Lumbro\Core\Procedure\OwedRule;
+use Lumbro\Core\Run\Policy;
 
 /** The shop's default tables, for where the procedure cards are silent. */
 final readonly class ShopRules
@@ -24,5 +25,6 @@ final readonly class ShopRules
         public array $codes = [],
         public array $phrases = [],
         public OverdueRule $overdue = new OverdueRule(false, 2.0),
+        public Policy $policy = new Policy(),
     ) {}
 }

@@ -8,6 +8,7 @@ use Lumbro\Core\Procedure\Bar;
 use Lumbro\Core\Procedure\Owed;
 use Lumbro\Core\Procedure\PreparationItem;
 use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Run\Policy;
 use Lumbro\Core\School\Mark;
 
 /** What a repair order says to one of its sensor tasks. */
@@ -20,6 +21,11 @@ final readonly class TaskOrder
      * @param array{front?: Mark, rear?: Mark} $marks what is plumbed at the car's ends, where it is not the emblem
      * @param array<string, FloorRead> $floor  place → staff reading
      * @param list<string>            $carMoved when the car was put somewhere else, in order
+     * @param Policy                  $policy  of the shop, for readings near the limit
+     * @param string|null             $lotCode from the sensor's label; null where nobody noted it
+     * @param string|null             $bracketLevel as captured, with whose word it is; null where it was not
+     * @param list<string>            $overdue instruments in use whose check is overdue
+     * @param bool|null               $filmHolds whether the film build over the sensor is within its limit; null where it was not measured
      */
     public function __construct(
         public Owed $owed,
@@ -29,5 +35,10 @@ final readonly class TaskOrder
         public array $marks = [],
         public array $floor = [],
         public array $carMoved = [],
+        public Policy $policy = new Policy(),
+        public ?string $lotCode = null,
+        public ?bool $filmHolds = null,
+        public ?string $bracketLevel = null,
+        public array $overdue = [],
     ) {}
 }

@@ -16,6 +16,7 @@ final readonly class CardAdjustment
      * @param list<Screw>        $screws
      * @param list<CardPosition> $positions of a plate, where the card swings one
      * @param list<string>       $order     ids of the positions, in the order they are gone to; some may come again
+     * @param float|null         $zeroRange how much the sum of electronic zeros may be on an axis, degrees; null where the card says none
      */
     public function __construct(
         public string $way,
@@ -23,5 +24,6 @@ final readonly class CardAdjustment
         public array $positions = [],
         public array $order = [],
         public ?CardInclinometer $inclinometer = null,
+        public ?float $zeroRange = null,
     ) {}
 }

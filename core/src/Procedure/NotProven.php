@@ -16,9 +16,12 @@ final class NotProven
     {
         $said = [];
         $last = $state->lastRun();
+        $finding = $state->run->finding;
         if ($last === null) {
             $said[] = 'The axis was not read.';
-        } elseif ($last->verdict() !== Verdict::Holds) {
+        } elseif ($finding === null) {
+            $said[] = 'That the axis is inside its limits: it was not read since it was corrected.';
+        } elseif ($finding->verdict() !== Verdict::Holds) {
             $said[] = 'That the axis is inside its limits.';
         }
         if ($last?->release !== null) {
@@ -27,8 +30,22 @@ final class NotProven
         if (! $state->context->card->isChecked()) {
             $said[] = 'That the procedure card\'s values are right: no second person has checked it.';
         }
-        if (count($state->runs) === 1) {
+        if ($finding?->readings === 1) {
             $said[] = 'That the reading repeats: it was taken once.';
+        }
+        $zero = $state->run->zeroSum();
+        if ($zero->azimuth !== 0.0 || $zero->elevation !== 0.0) {
+            $said[] = sprintf(
+                'Where the sensor itself looks: electronic zeros of %.2f° in azimuth and %.2f° in elevation stand between its mounting and what it reports.',
+                abs($zero->azimuth),
+                abs($zero->elevation),
+            );
+        }
+        if ($finding?->basis === 'zero') {
+            $said[] = 'By a reading after it: a zero makes the next reading nought whatever the axis is. The readings before it carry the proof.';
+        }
+        foreach ($state->context->order->overdue ?? [] as $instrument) {
+            $said[] = sprintf('What rests on %s: its check is overdue.', $instrument);
         }
         if ($state->plan->floor->from === 'stated') {
             $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->plan->floor->s);

@@ -31,6 +31,7 @@ final readonly class TaskContext
      * @param list<string>    $operations texts of what was done to the car
      * @param CarSensor|null  $sensor     the sensor as the sheet has it; the card's only sensor where it has none
      * @param TaskOrder|null  $order      what the repair order says to this task; the card alone speaks without it
+     * @param list<float>     $earlierLevels echo levels of earlier accepted tasks by the same card, dB
      */
     public function __construct(
         public ProcedureCard $card,
@@ -40,6 +41,7 @@ final readonly class TaskContext
         public array $operations,
         ?CarSensor $sensor = null,
         public ?TaskOrder $order = null,
+        public array $earlierLevels = [],
     ) {
         $this->sensor = $sensor ?? self::sensorOf($card, $sheet);
         // A card for a pair is written for one side; the other side is its mirror image.

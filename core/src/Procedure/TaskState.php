@@ -13,6 +13,8 @@ use Lumbro\Core\Record\Reliance;
 use Lumbro\Core\Record\StandMoved;
 use Lumbro\Core\Record\StandSet;
 use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\Run\Advice;
+use Lumbro\Core\Run\RunState;
 use Lumbro\Core\School\Call;
 use Lumbro\Core\Version;
 
@@ -47,6 +49,9 @@ final readonly class TaskState
     /** @var list<Bar> why the run may not start; empty when it may */
     public array $bars;
 
+    /** The run and the proof. */
+    public RunState $run;
+
     /** @var list<RunResult> oldest first */
     public array $runs;
 
@@ -66,6 +71,7 @@ final readonly class TaskState
         $this->due = $this->dueCalls();
         $this->bars = $this->interlock();
         $this->runs = $this->results();
+        $this->run = new RunState($context, $entries, $this->record, fn(int $position): SetUp => $this->at($position));
     }
 
     /** Whether a run may start: nothing bars it, or somebody has released it. */
@@ -74,10 +80,10 @@ final readonly class TaskState
         return $this->bars === [] || $this->record->release !== null;
     }
 
-    /** Whether the task may be closed as it stands: nothing is owed, or the last run proved the axis (need J36). */
+    /** Whether the task may be closed as it stands: nothing is owed, the axis is proven, or somebody handed it over by name (need J36). */
     public function isSettled(): bool
     {
-        return $this->owed->state === OwedState::NotOwed || $this->lastRun()?->verdict() === Verdict::Holds;
+        return $this->owed->state === OwedState::NotOwed || $this->run->isProven() || $this->run->log->sentBack !== null || $this->run->log->accepted !== null;
     }
 
     /** What a run started now would rest on. */
@@ -116,7 +122,7 @@ final readonly class TaskState
     /** The stage the work has come to: that of the one thing to do now. */
     public function stage(): Stage
     {
-        return Stage::tryFrom($this->present()->kind) ?? Stage::Place;
+        return $this->present()->stage();
     }
 
     /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
@@ -129,31 +135,54 @@ final readonly class TaskState
         $consistent = $this->setUp->isConsistent();
         $suspect = array_values(array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings)))[0] ?? null;
 
+        // What was begun where the stand stands now goes on; a release lets a run begin before its set-up is good.
+        $advice = $this->runIsOfHere() || $this->record->release !== null ? Advice::of($this) : null;
+
+        $advised = $advice ?? ($this->bars === [] ? Advice::of($this) : null);
+
         return match (true) {
+            $this->run->log->sentBack !== null, $this->run->log->accepted !== null => new Present('close'),
+            $this->run->log->pending !== null => Advice::of($this) ?? new Present('run'),
             $this->unanswered($this->context->preparation) !== [] => new Present('prepare'),
             $this->unanswered($this->plan->lineSteps()) !== [] => new Present('line'),
-            $this->lastRun()?->verdict() === Verdict::Holds => new Present('close'),
-            $this->runs !== [] && $this->runIsOfHere() => new Present('prove'),
-            $this->record->release !== null => new Present('run'),
+            $this->run->isProven() => new Present('close'),
+            $advice !== null => $advice,
             $first !== null => new Present('read', $first),
             // One reading alone is to blame: another tape would say nothing new.
             $consistent === false && $suspect !== null && count($this->setUp->suspects()) === 1 => new Present('remeasure', $suspect),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             $this->moves !== [] => new Present('move'),
+            $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.
-            $this->bars === [] || $this->setUp->holds() => new Present('run'),
+            $this->bars !== [] && $this->setUp->holds() => new Present('run'),
+            $this->floorIsInTheWay() => new Present('survey-floor', null, 'The floor was not surveyed, and what is allowed for it is more than the height can bear.'),
             $check !== null => new Present('check', $check),
             default => new Present('improve'),
         };
     }
 
-    /** Whether the last run was made where the stand is now. */
+    /** Whether anything was run, or went wrong, where the stand is now. */
     private function runIsOfHere(): bool
     {
         $runs = $this->record->runs;
+        $trouble = $this->run->log->trouble ?? null;
 
-        return $runs !== [] && $runs[count($runs) - 1]['position'] === $this->record->position();
+        return ($runs !== [] && $runs[count($runs) - 1]['position'] === $this->record->position())
+            || ($trouble !== null && $this->record->positionOf($trouble->answer) === $this->record->position());
+    }
+
+    /** Whether the height is unproven for want of a floor survey. */
+    private function floorIsInTheWay(): bool
+    {
+        $height = $this->setUp->height;
+
+        return $height?->decision?->verdict === Verdict::Unproven && $this->plan->floor->from === 'stated' && $height->sFloor > $height->sReading;
+    }
+
+    private function at(int $position): SetUp
+    {
+        return $position === $this->record->position() ? $this->setUp : $this->setUpAt($position);
     }
 
     /**
@@ -263,7 +292,7 @@ final readonly class TaskState
         $sensor = $this->context->card->sensor;
         $results = [];
         foreach ($this->record->runs as ['run' => $run, 'position' => $position, 'release' => $release]) {
-            $setUp = $position === $this->record->position() ? $this->setUp : $this->setUpAt($position);
+            $setUp = $this->at($position);
             $errors = ['azimuth' => $setUp->azimuthError(), 'elevation' => $setUp->elevationError()];
             $verdicts = [];
             foreach (['azimuth' => $sensor->limitAzimuth, 'elevation' => $sensor->limitElevation] as $axis => $limit) {
@@ -282,10 +311,10 @@ final readonly class TaskState
                     default => $verdict,
                 };
             }
-            $excess = $run->echoLevel - ($this->context->card->echoExpected ?? $run->echoLevel);
+            $excess = ($run->echoLevel ?? 0.0) - ($this->context->card->echoExpected ?? 0.0);
             $within = $this->context->card->echoWithin ?? INF;
             $results[] = new RunResult($run, $release, $verdicts['azimuth'], $verdicts['elevation'], $errors['azimuth'], $errors['elevation'], match (true) {
-                $this->context->card->echoExpected === null => 'nothing-expected',
+                $this->context->card->echoExpected === null || $run->echoLevel === null => 'nothing-expected',
                 $excess < -$within => 'low',
                 $excess > $within => 'high',
                 default => 'as-expected',

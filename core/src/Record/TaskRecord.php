@@ -29,6 +29,9 @@ final class TaskRecord
     /** @var array<string, Answered> item → the latest answer */
     public array $answers = [];
 
+    /** @var array<string, int> entry → position it was made in */
+    private array $where = [];
+
     /** @var list<array{run: RunMade, position: int, release: RunReleased|null}> */
     public array $runs = [];
 
@@ -65,6 +68,7 @@ final class TaskRecord
                 $entry instanceof RunFailed => $this->fail($entry),
                 default => null,
             };
+            $this->where[$entry->id] = $this->position();
         }
         foreach ($carMoved as $_) {
             $this->carMoves();
@@ -87,6 +91,12 @@ final class TaskRecord
     public function position(): int
     {
         return count($this->positions) - 1;
+    }
+
+    /** Which position the stand was in once a line had been recorded. */
+    public function positionOf(Entry $entry): int
+    {
+        return $this->where[$entry->id] ?? 0;
     }
 
     /** Why a reading does not count now, or "counts". */

@@ -135,7 +135,7 @@ final class TaskStateTest extends TestCase
         self::assertFalse($task->state()->mayRun());
         $task->read(['hub-left' => 2861.0]);
         self::assertSame([], $task->state()->bars);
-        self::assertSame('run', $task->state()->present()->kind);
+        self::assertSame(['step', 'ignition-on'], [$task->state()->present()->kind, $task->state()->present()->call]);
         self::assertSame(['placement'], $codes($task->move(MoveKind::Height)->state()));
     }
 
@@ -204,7 +204,7 @@ final class TaskStateTest extends TestCase
         self::assertSame(Verdict::Holds, $task->run(0.05, -0.1)->state()->lastRun()?->verdict());
         self::assertSame(['close', true], [$task->state()->present()->kind, $task->state()->isSettled()]);
         self::assertSame(Verdict::Out, $task->run(0.9)->state()->lastRun()?->verdict());
-        self::assertSame(['prove', false], [$task->state()->present()->kind, $task->state()->isSettled()]);
+        self::assertSame(['repeat', false], [$task->state()->present()->kind, $task->state()->isSettled()]);
         self::assertTrue((new DemoTask(['rear-cover-removed']))->state()->isSettled());
         self::assertSame('low', $task->run(0.0, 0.0, 12.0)->state()->lastRun()?->echo);
         self::assertSame('high', $task->run(0.0, 0.0, 36.0)->state()->lastRun()?->echo);

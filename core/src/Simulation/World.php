@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Devices\Simulated;
+namespace Lumbro\Core\Simulation;
 
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\Procedure\MeasuringPlan;
@@ -11,14 +11,17 @@ use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Record\StandSet;
 use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\School\Call;
+use Lumbro\Core\School\Reads;
 use Lumbro\Core\Survey\Geometry;
 
 /**
  * A bay with a car whose truth is known to the scenario alone. Each move on the record is made as the core proposed
  * it, by hands that are not perfect.
  */
-final readonly class SimulatedBay
+final readonly class World
 {
     public Geometry $truth;
 
@@ -45,9 +48,13 @@ final readonly class SimulatedBay
             $state[$place + 1] += $y;
         }
         $stand = $nominal->layout->free['stand'];
-        $state[$stand] += $scenario->standX;
-        $state[$stand + 1] += $scenario->standY;
-        $state[$stand + 2] += $scenario->standYaw;
+        // Where it was put down before the target was hung on another arm.
+        $first = $plan->standSet === null
+            ? $nominal->state
+            : (new MeasuringPlan($context, array_values(array_filter($entries, static fn(Entry $entry): bool => ! $entry instanceof StandSet))))->nominal()->state;
+        $state[$stand] = $first[$stand] + $scenario->standX;
+        $state[$stand + 1] = $first[$stand + 1] + $scenario->standY;
+        $state[$stand + 2] = $first[$stand + 2] + $scenario->standYaw;
         $height = $scenario->targetHeight;
 
         $record = new TaskRecord($entries, $plan->spoiledBy(...), $plan->spoiledByArm(...), $context->order->carMoved ?? []);
@@ -63,21 +70,57 @@ final readonly class SimulatedBay
     }
 
     /**
-     * By how much the target's true bearing from the sensor exceeds the specified one, and the same in elevation.
+     * By how much the target's true bearing exceeds the specified one as this kind of target is felt, and the same in
+     * elevation.
      *
      * @return array{float, float} degrees
      */
     public function placementError(): array
     {
         $nominal = $this->plan->nominal();
+        $card = $this->context->card;
+        if ($card->isPlate) {
+            $tilt = ($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt;
+
+            return [Angle::degrees($this->truth->yaw['stand'] - $nominal->yaw['stand']), $tilt];
+        }
         $bearing = static fn(Geometry $at): float => atan2(
             $at->y['target'] - $at->y['sensor'],
             $at->x['target'] - $at->x['sensor'],
         );
-        $range = hypot($this->truth->x['target'] - $this->truth->x['sensor'], $this->truth->y['target'] - $this->truth->y['sensor']);
-        $rise = $this->targetHeight - $this->context->spot->height - $this->scenario->sensorHeight + $this->context->card->sensor->height;
+        $rise = $this->targetHeight - $this->scenario->floorBelow - $this->context->spot->height - $this->scenario->sensorHeight + $this->context->cardSensor->height;
 
-        return [Angle::degrees($bearing($this->truth) - $bearing($nominal)), rad2deg(atan2($rise, $range))];
+        return [
+            Angle::degrees($bearing($this->truth) - $bearing($nominal)),
+            $card->adjustment?->inclinometer === null ? rad2deg(atan2($rise, $this->range())) : 0.0,
+        ];
+    }
+
+    /** Of the target from the sensor, mm. */
+    public function range(): float
+    {
+        return hypot($this->truth->x['target'] - $this->truth->x['sensor'], $this->truth->y['target'] - $this->truth->y['sensor']);
+    }
+
+    /** What a staff under a level laser shows at a wheel or at this sensor's spot, mm. */
+    public function staff(string $place): float
+    {
+        return 1200.0 + (str_starts_with($place, 'site-') ? $this->scenario->floorBelow : 0.0) + 0.4 * $this->noise->draw("staff $place");
+    }
+
+    /**
+     * What the meter shows for a call, with half of its noise: mm or degrees as they are read.
+     *
+     * @param Call $call of the plan
+     */
+    public function meter(Call $call): float
+    {
+        if (! $call->isSurveyed()) {
+            return $this->targetHeight;
+        }
+        $s = $call->reads === Reads::Turn ? rad2deg($call->s) : $call->s;
+
+        return $this->plan->reading($call, $this->truth) + $s / 2 * $this->noise->draw("meter $this->position $call->id");
     }
 
     /**

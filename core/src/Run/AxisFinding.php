@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Run;
+
+use Lumbro\Core\Axis\AxisReading;
+use Lumbro\Core\Axis\AxisVerdict;
+use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Decision\Thresholds;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Procedure\CardSensor;
+use Lumbro\Core\Record\RunMade;
+
+/** What readings of one place say together: their mean, whether they repeat, and the verdict on the axis. */
+final readonly class AxisFinding
+{
+    public const AXES = ['azimuth', 'elevation'];
+
+    /** Standard deviations by which one reading may miss the mean of all: the survey's own bound (maths, section 2). */
+    private const STRAY = 3.29;
+
+    /** An electronic zero that the reading after it does not show, in standard deviations. */
+    private const NOT_TAKEN = 4.0;
+
+    /**
+     * @param array<string, AxisVerdict>         $verdicts by axis
+     * @param array<string, float>               $means    by axis, as misalignment, degrees, the set-up not taken out
+     * @param array<string, float>               $errors   by axis, standard uncertainty of the mean alone, degrees
+     * @param array<string, float>               $spreads  by axis, the largest less the smallest, degrees
+     * @param array<string, PlacementError|null> $setUp    by axis
+     * @param string                             $basis    "readings", or "zero" where readings before an electronic zero carry it
+     */
+    private function __construct(
+        public int $readings,
+        public array $verdicts,
+        public array $means,
+        public array $errors,
+        public array $spreads,
+        public array $setUp,
+        public bool $repeats,
+        public string $basis,
+    ) {}
+
+    /**
+     * @param non-empty-list<RunMade>            $runs
+     * @param array<string, PlacementError|null> $setUp  by axis, of the place they were read in
+     * @param string|null                        $doubt  a reason for which nothing may be concluded from them
+     */
+    public static function of(array $runs, CardSensor $sensor, array $setUp, Thresholds $thresholds, ?string $doubt): self
+    {
+        $verdicts = $means = $errors = $spreads = [];
+        $repeats = true;
+        $count = count($runs);
+        foreach (self::AXES as $axis) {
+            $read = array_map(static fn(RunMade $run): float => ($sensor->reportsTargetAngle ? -1 : 1) * $run->{$axis}, $runs);
+            $mean = array_sum($read) / $count;
+            $stray = max(array_map(static fn(float $one): float => abs($one - $mean), $read));
+            $error = $sensor->s / sqrt($count);
+            if ($count > 1 && $stray > self::STRAY * $sensor->s * sqrt(1 - 1 / $count)) {
+                $repeats = false;
+                $squares = array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $read));
+                $error = sqrt($squares / ($count - 1) / $count);
+            }
+            [$means[$axis], $errors[$axis], $spreads[$axis]] = [$mean, $error, max($read) - min($read)];
+            $limit = $axis === 'azimuth' ? $sensor->limitAzimuth : $sensor->limitElevation;
+            $verdict = AxisVerdict::of(AxisReading::misalignment($mean, $error), $setUp[$axis], $limit, in_array($axis, $sensor->placementFree, true), $thresholds);
+            $verdicts[$axis] = $doubt === null ? $verdict : $verdict->unprovenBecause($doubt);
+        }
+
+        return new self($count, $verdicts, $means, $errors, $spreads, $setUp, $repeats, 'readings');
+    }
+
+    /**
+     * What is known after an electronic zero: the axis found before it, less what was stored. A reading afterwards shows
+     * nothing by itself but that the zero was taken.
+     *
+     * @param array<string, float> $zeros     by axis, stored since, degrees
+     * @param self|null            $after     readings after it; null where there are none
+     * @param bool                 $samePlace whether the stand stands where it did
+     */
+    public function afterZero(array $zeros, ?self $after, bool $samePlace, CardSensor $sensor, Thresholds $thresholds): self
+    {
+        $verdicts = $means = [];
+        foreach (self::AXES as $axis) {
+            $before = $this->verdicts[$axis];
+            $means[$axis] = $this->means[$axis] + $zeros[$axis];
+            $verdict = AxisVerdict::of(
+                AxisReading::misalignment($means[$axis], $this->errors[$axis]),
+                $this->setUp[$axis],
+                $before->limit,
+                in_array($axis, $sensor->placementFree, true),
+                $thresholds,
+            );
+            $reason = $before->decision?->reason;
+            if ($after !== null && $samePlace && abs($after->means[$axis] - $means[$axis]) > self::NOT_TAKEN * hypot($this->errors[$axis], $after->errors[$axis])) {
+                $reason = 'zero-not-taken';
+            }
+            $verdicts[$axis] = $reason === null ? $verdict : $verdict->unprovenBecause($reason);
+        }
+
+        return new self($after->readings ?? 0, $verdicts, $means, $this->errors, $after->spreads ?? $this->spreads, $this->setUp, $after->repeats ?? true, 'zero');
+    }
+
+    /** The same figures, but nothing may be concluded from them. */
+    public function unprovenBecause(string $reason): self
+    {
+        $verdicts = array_map(static fn(AxisVerdict $verdict): AxisVerdict => $verdict->unprovenBecause($reason), $this->verdicts);
+
+        return new self($this->readings, $verdicts, $this->means, $this->errors, $this->spreads, $this->setUp, $this->repeats, $this->basis);
+    }
+
+    /** Out where either axis is out, holding where both that are limited hold. */
+    public function verdict(): Verdict
+    {
+        $verdicts = array_map(static fn(AxisVerdict $verdict): ?Verdict => $verdict->decision?->verdict, $this->verdicts);
+
+        return match (true) {
+            in_array(Verdict::Out, $verdicts, true) => Verdict::Out,
+            array_values($verdicts) === [Verdict::Holds, Verdict::Holds] => Verdict::Holds,
+            default => Verdict::Unproven,
+        };
+    }
+
+    /** The first reason why nothing may be concluded; null where there is none. */
+    public function reason(): ?string
+    {
+        foreach ($this->verdicts as $verdict) {
+            if ($verdict->decision?->reason !== null) {
+                return $verdict->decision->reason;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Run;
+
+use Lumbro\Core\Record\RunMade;
+
+/** Readings of the axis with nothing changed between them. */
+final class AxisGroup
+{
+    /** @var list<RunMade> */
+    public array $runs = [];
+
+    /**
+     * @param int   $position    of the stand
+     * @param int   $corrections made before
+     * @param float $shift       of the target along its bar, mm, the car's left positive; 0 where it belongs
+     */
+    public function __construct(public readonly int $position, public readonly int $corrections, public readonly float $shift, private readonly int $changes) {}
+
+    /** Whether a reading taken so belongs here. */
+    public function goesOnAt(int $position, int $corrections, float $shift, int $changes): bool
+    {
+        return $this->position === $position && $this->corrections === $corrections && $this->shift === $shift && $this->changes === $changes;
+    }
+}

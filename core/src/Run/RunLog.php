@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Run;
+
+use Lumbro\Core\Procedure\CardStep;
+use Lumbro\Core\Record\BorderlineAccepted;
+use Lumbro\Core\Record\CauseChecked;
+use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\LevelRead;
+use Lumbro\Core\Record\MirrorRead;
+use Lumbro\Core\Record\RunFailed;
+use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Record\SentBack;
+use Lumbro\Core\Record\StepBegun;
+use Lumbro\Core\Record\StepDone;
+use Lumbro\Core\Record\TargetShifted;
+use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\Record\ToolAnswered;
+use Lumbro\Core\Record\ToolAsked;
+
+/** The part of a task's record that begins with the run: what was asked of the tool, read, corrected and looked into. */
+final class RunLog
+{
+    /** @var array<string, true> steps done since the pass through them last began anew */
+    public array $done = [];
+
+    /** The wait that is running. */
+    public ?StepBegun $clock = null;
+
+    /** What the tool was asked without any answer on record. */
+    public ?ToolAsked $pending = null;
+
+    /** @var list<AxisGroup> oldest first, none of them empty */
+    public array $groups = [];
+
+    /** @var list<Corrected> */
+    public array $corrections = [];
+
+    /** @var array<string, CauseChecked> cause → how it was last found; a later failure asks anew */
+    public array $checks = [];
+
+    /** The last failure that nothing has put right yet. */
+    public ?Trouble $trouble = null;
+
+    /** @var list<Trouble> */
+    public array $troubles = [];
+
+    /** @var array<string, float|string> what the tool told last, by its name */
+    public array $told = [];
+
+    /** @var list<string> trouble codes that came of a run and were not cleared */
+    public array $codes = [];
+
+    /** Whether the sensor's stored axis is said to be lost. */
+    public bool $wiped = false;
+
+    /** How far the target is shifted now, mm. */
+    public float $shift = 0.0;
+
+    /** @var list<MirrorRead> */
+    public array $mirror = [];
+
+    /** @var list<LevelRead> since the plate's positions were last begun */
+    public array $levels = [];
+
+    public ?SentBack $sentBack = null;
+
+    public ?BorderlineAccepted $accepted = null;
+
+    /** How often in a row the tool gave nothing that could be used. */
+    public int $unheard = 0;
+
+    /** How often something was changed at the car or around it since the beginning. */
+    private int $changes = 0;
+
+    /** @var array<string, ToolAsked> */
+    private array $asked = [];
+
+    /**
+     * @param list<Entry>    $entries in the order they were recorded
+     * @param TaskRecord     $record  of the same
+     * @param list<CardStep> $steps   of the card, in its order
+     */
+    public function __construct(array $entries, TaskRecord $record, private readonly array $steps)
+    {
+        $position = 0;
+        foreach ($entries as $entry) {
+            $here = $record->positionOf($entry);
+            if ($here !== $position) {
+                $position = $here;
+                $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+            }
+            match (true) {
+                $entry instanceof ToolAsked => $this->ask($entry),
+                $entry instanceof ToolAnswered => $this->answer($entry),
+                $entry instanceof StepBegun => $this->clock = $entry,
+                $entry instanceof StepDone => $this->step($entry->step),
+                $entry instanceof RunMade => $this->read($entry, $here),
+                $entry instanceof RunFailed => $this->restart(ToolCommand::EmptyZone, ToolCommand::Start),
+                $entry instanceof Corrected => $this->correct($entry),
+                $entry instanceof TargetShifted => $this->shift($entry),
+                $entry instanceof MirrorRead => $this->mirror[] = $entry,
+                $entry instanceof LevelRead => $this->levels[] = $entry,
+                $entry instanceof CauseChecked => $this->check($entry),
+                $entry instanceof SentBack => $this->sentBack = $entry,
+                $entry instanceof BorderlineAccepted => $this->accepted = $entry,
+                default => null,
+            };
+        }
+        if ($record->position() !== $position) {
+            $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+        }
+    }
+
+    /** The readings where everything is now, in the target's own place; null where there are none. */
+    public function group(): ?AxisGroup
+    {
+        $last = $this->groups === [] ? null : $this->groups[count($this->groups) - 1];
+
+        return $last !== null && $last->corrections === count($this->corrections) && $last->shift === 0.0 ? $last : null;
+    }
+
+    /** How often the sensor itself was adjusted. */
+    public function rounds(): int
+    {
+        return count(array_filter($this->corrections, static fn(Corrected $correction): bool => ! $correction->isElectronic()));
+    }
+
+    /** A figure the tool told; null where it told none. */
+    public function figure(string $name): ?float
+    {
+        $told = $this->told[$name] ?? null;
+
+        return is_float($told) ? $told : null;
+    }
+
+    private function ask(ToolAsked $asked): void
+    {
+        $this->asked[$asked->id] = $asked;
+        $this->pending = $asked;
+    }
+
+    private function answer(ToolAnswered $answer): void
+    {
+        $asked = $this->asked[$answer->to] ?? null;
+        $this->pending = null;
+        if ($asked === null) {
+            return;
+        }
+        $this->codes = array_values(array_unique([...$this->codes, ...$answer->codes]));
+        $this->wiped = $this->wiped || $answer->wiped;
+        if ($answer->outcome === 'done') {
+            $this->succeed($asked, $answer);
+
+            return;
+        }
+        $trouble = new Trouble($asked, $answer);
+        $this->troubles[] = $trouble;
+        $this->unheard = $answer->outcome === 'failed' ? 0 : $this->unheard + 1;
+        if ($answer->outcome === 'failed') {
+            $this->trouble = $trouble;
+            foreach ($this->checks as $cause => $check) {
+                if (! $check->found) {
+                    continue;
+                }
+                // What was put right once may be so again: it is asked anew.
+                unset($this->checks[$cause]);
+            }
+            if ($asked->command->looks()) {
+                $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+            }
+        }
+    }
+
+    private function succeed(ToolAsked $asked, ToolAnswered $answer): void
+    {
+        $this->unheard = 0;
+        foreach ($answer->values as $name => $value) {
+            $this->told[$name] = $value;
+        }
+        if ($asked->command === ToolCommand::Clear) {
+            $this->codes = [];
+        }
+        if ($asked->command === ToolCommand::Start) {
+            $this->wiped = false;
+        }
+        if ($asked->command->looks() && $this->trouble !== null && $asked->command === $this->trouble->asked->command) {
+            $this->trouble = null;
+        }
+        if ($asked->step !== null) {
+            $this->step($asked->step);
+        }
+    }
+
+    private function step(string $step): void
+    {
+        $this->done[$step] = true;
+        $this->clock = null;
+    }
+
+    private function read(RunMade $run, int $position): void
+    {
+        $this->pending = null;
+        $this->unheard = 0;
+        $this->trouble = null;
+        // Whoever has a reading has been through what comes before it.
+        foreach ($this->steps as $step) {
+            $this->step($step->id);
+        }
+        $group = $this->groups === [] ? null : $this->groups[count($this->groups) - 1];
+        if ($group === null || ! $group->goesOnAt($position, count($this->corrections), $this->shift, $this->changes)) {
+            $group = new AxisGroup($position, count($this->corrections), $this->shift, $this->changes);
+            $this->groups[] = $group;
+        }
+        $group->runs[] = $run;
+    }
+
+    private function correct(Corrected $correction): void
+    {
+        $this->corrections[] = $correction;
+        $this->pending = null;
+        $this->levels = [];
+        // A zero is stored without a new routine; a sensor that was turned looks anew.
+        if (! $correction->isElectronic()) {
+            $this->restart(ToolCommand::Start);
+        }
+    }
+
+    private function shift(TargetShifted $shifted): void
+    {
+        $this->shift = $shifted->across;
+    }
+
+    private function check(CauseChecked $check): void
+    {
+        $this->checks[$check->cause] = $check;
+        if ($check->cause === Cause::Clutter->value) {
+            unset($this->told['emptyLevel']);
+        }
+        if ($check->found) {
+            $this->trouble = null;
+            $this->changes++;
+            $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+        }
+    }
+
+    /** Takes back the steps from the first that asks one of these of the tool. */
+    private function restart(ToolCommand ...$from): void
+    {
+        $drop = false;
+        foreach ($this->steps as $step) {
+            $drop = $drop || in_array($step->command(), $from, true);
+            if ($drop) {
+                unset($this->done[$step->id]);
+            }
+        }
+        $this->clock = null;
+    }
+}

@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Run;
+
+use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Procedure\SetUp;
+use Lumbro\Core\Procedure\TaskContext;
+use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\Screws\AxisPair;
+
+/** Where the run and the proof of a task stand: a pure function of its record (needs J24 to J31). */
+final class RunState
+{
+    public readonly RunLog $log;
+
+    public readonly Routine $routine;
+
+    public readonly Policy $policy;
+
+    /** The axis as it is known now; null where it was not read since something was changed at it. */
+    public readonly ?AxisFinding $finding;
+
+    public readonly EchoTrend $echo;
+
+    /** @var array<int, AxisFinding> group → what it says */
+    private array $findings = [];
+
+    private ?Diagnosis $diagnosis = null;
+
+    /**
+     * @param list<Entry>            $entries the task's record, in order
+     * @param \Closure(int): SetUp   $setUpAt the set-up at a position of the stand
+     */
+    public function __construct(private readonly TaskContext $context, array $entries, private readonly TaskRecord $record, private readonly \Closure $setUpAt)
+    {
+        $this->log = new RunLog($entries, $record, Routine::steps($context->card));
+        $this->routine = Routine::of($context->card, $this->log);
+        $this->policy = $context->order->policy ?? new Policy(1);
+        $this->finding = $this->found();
+        $this->echo = EchoTrend::of(
+            array_values(array_filter(array_map(static fn(RunMade $run): ?float => $run->echoLevel, $this->log->group()->runs ?? []), static fn(?float $level): bool => $level !== null)),
+            $context->card->echoExpected,
+            $context->card->echoWithin,
+            $context->earlierLevels,
+        );
+    }
+
+    /** Whether the axis is proven as often as the shop wants to see it. */
+    public function isProven(): bool
+    {
+        return $this->finding?->verdict() === Verdict::Holds
+            && $this->finding->readings >= $this->policy->readings
+            && $this->finding->repeats
+            && $this->log->shift === 0.0
+            && $this->log->trouble === null
+            && ! ($this->isEchoOdd() && $this->likely() !== null);
+    }
+
+    /** Whether the echo is far from what is expected. */
+    public function isEchoOdd(): bool
+    {
+        return in_array($this->echo->verdict, ['low', 'high'], true);
+    }
+
+    /** Whether the empty zone echoed nearly as the target does, and nobody has looked for what it was. */
+    public function isZoneFull(): bool
+    {
+        $empty = $this->log->figure('emptyLevel');
+
+        return $empty !== null && $this->echo->expected !== null && ! isset($this->log->checks[Cause::Clutter->value])
+            && $empty - $this->echo->expected > Diagnosis::NOT_EMPTY;
+    }
+
+    /** Whether the sensor may be adjusted at all: one that is owed nothing is only read. */
+    public function isOnlyRead(): bool
+    {
+        return $this->context->owed->state === OwedState::NotOwed;
+    }
+
+    /** Causes ranked by this task's own evidence. */
+    public function diagnosis(): Diagnosis
+    {
+        return $this->diagnosis ??= Diagnosis::of($this->evidence());
+    }
+
+    /** The likeliest cause that was not looked into; null where none is likely enough to be worth it. */
+    public function likely(): ?Cause
+    {
+        $next = $this->diagnosis()->next();
+        foreach ($this->diagnosis()->ranked as ['cause' => $cause, 'chance' => $chance]) {
+            if ($cause === $next) {
+                return $chance >= 0.04 ? $cause : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** What the axis was found to be after so many corrections, with the target in its place; null where it was not read. */
+    public function findingAfter(int $corrections): ?AxisFinding
+    {
+        foreach (array_reverse($this->log->groups, true) as $i => $group) {
+            if ($group->corrections === $corrections && $group->shift === 0.0) {
+                return $this->findingOf($i);
+            }
+        }
+
+        return null;
+    }
+
+    /** The turns that would take the axis right; null where there are no screws or the axis is not known. */
+    public function screws(): ?ScrewPlan
+    {
+        $screws = $this->context->card->adjustment->screws ?? [];
+        if (count($screws) < 2 || $this->finding === null) {
+            return null;
+        }
+        $findings = array_map($this->findingAfter(...), range(0, count($this->log->corrections)));
+
+        return ScrewPlan::of($screws, $this->finding, $this->log->corrections, $findings, $this->context->cardSensor);
+    }
+
+    /** Electronic zeros stored in the sensor, those from before this task among them, degrees. */
+    public function zeroSum(): AxisPair
+    {
+        $sum = new AxisPair($this->log->figure('zeroAzimuth') ?? 0.0, $this->log->figure('zeroElevation') ?? 0.0);
+        foreach ($this->log->corrections as $correction) {
+            if ($correction->isElectronic()) {
+                $sum = new AxisPair($sum->azimuth + $correction->azimuth, $sum->elevation + $correction->elevation);
+            }
+        }
+
+        return $sum;
+    }
+
+    /** The zero that would take the axis right, degrees; null where it is not known. */
+    public function zeroWanted(): ?AxisPair
+    {
+        return $this->finding === null ? null : new AxisPair(-$this->finding->verdicts['azimuth']->misalignment, -$this->finding->verdicts['elevation']->misalignment);
+    }
+
+    /** Whether a zero would still be within what the sensor takes; true where the card gives no range. */
+    public function zeroFits(): bool
+    {
+        $range = $this->context->card->adjustment?->zeroRange;
+        $wanted = $this->zeroWanted();
+        if ($range === null || $wanted === null) {
+            return true;
+        }
+        $sum = $this->zeroSum();
+
+        return max(abs($sum->azimuth + $wanted->azimuth), abs($sum->elevation + $wanted->elevation)) <= $range;
+    }
+
+    /** The shift test: asked for, under way, or with what came of it; null where the range is not known. */
+    public function shiftTest(): ?ShiftPlan
+    {
+        $range = $this->range();
+        if ($range === null) {
+            return null;
+        }
+        $back = $this->context->sensor->looksBack();
+        $s = $this->context->cardSensor->s;
+        $groups = $this->log->groups;
+        foreach (array_reverse($groups, true) as $i => $group) {
+            $before = $groups[$i - 1] ?? null;
+            if ($group->shift !== 0.0 && $before !== null && $before->shift === 0.0 && $group->corrections === count($this->log->corrections)) {
+                return ShiftPlan::made($group->shift, $range, $back, $this->findingOf($i - 1), $this->findingOf($i), $s);
+            }
+        }
+
+        return ShiftPlan::planned($range, $back, $s);
+    }
+
+    /** Of the target from the sensor, mm. */
+    private function range(): ?float
+    {
+        $geometry = ($this->setUpAt)($this->record->position())->placement?->solution->geometry;
+
+        return $geometry === null ? null : hypot($geometry->x['target'] - $geometry->x['sensor'], $geometry->y['target'] - $geometry->y['sensor']);
+    }
+
+    private function found(): ?AxisFinding
+    {
+        $group = $this->log->group();
+        $index = $group === null ? null : array_search($group, $this->log->groups, true);
+        $now = is_int($index) ? $this->findingOf($index) : null;
+        $zeros = $this->trailingZeros();
+        if ($zeros === []) {
+            return $now;
+        }
+        $base = count($this->log->corrections) - count($zeros);
+        $before = $this->findingAfter($base);
+        if ($before === null) {
+            return $now?->unprovenBecause('electronic-zero');
+        }
+        $sum = ['azimuth' => 0.0, 'elevation' => 0.0];
+        foreach ($zeros as $zero) {
+            $sum['azimuth'] += $zero->azimuth;
+            $sum['elevation'] += $zero->elevation;
+        }
+        $samePlace = $group !== null && $group->position === $this->positionOf($base);
+
+        return $before->afterZero($sum, $now, $samePlace, $this->context->cardSensor, $this->context->card->thresholds);
+    }
+
+    private function positionOf(int $corrections): ?int
+    {
+        foreach (array_reverse($this->log->groups) as $group) {
+            if ($group->corrections === $corrections && $group->shift === 0.0) {
+                return $group->position;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Corrected> the electronic zeros since the sensor itself was last adjusted */
+    private function trailingZeros(): array
+    {
+        $zeros = [];
+        foreach (array_reverse($this->log->corrections) as $correction) {
+            if (! $correction->isElectronic()) {
+                break;
+            }
+            array_unshift($zeros, $correction);
+        }
+
+        return $zeros;
+    }
+
+    private function findingOf(int $index): AxisFinding
+    {
+        $group = $this->log->groups[$index];
+
+        return $this->findings[$index] ??= $this->judge($group);
+    }
+
+    private function judge(AxisGroup $group): AxisFinding
+    {
+        $setUp = ($this->setUpAt)($group->position);
+        $errors = ['azimuth' => $setUp->azimuthError(), 'elevation' => $setUp->elevationError()];
+        if ($group->shift !== 0.0) {
+            // A target that is shifted on purpose is taken as it stands: only the change of its reading counts.
+            $errors = array_map(static fn(?PlacementError $error): ?PlacementError => $error, $errors);
+        }
+
+        return AxisFinding::of($group->runs !== [] ? $group->runs : throw new \LogicException('A group holds a reading.'), $this->context->cardSensor, $errors, $this->context->card->thresholds, match (true) {
+            // A run released past its bars is still no proof by a card that nobody has checked (need J38).
+            ! $this->context->card->isChecked() => 'card-unchecked',
+            $setUp->isConsistent() === false => 'inconsistent',
+            default => null,
+        });
+    }
+
+    private function evidence(): Evidence
+    {
+        $setUp = ($this->setUpAt)($this->record->position());
+        $verdicts = array_map(static fn(string $name): ?Verdict => $setUp->decision($name)?->verdict, $setUp->plan->respects());
+        $trouble = $this->log->trouble?->answer;
+        $reason = $trouble?->values['reason'] ?? null;
+        $level = $trouble?->values['level'] ?? null;
+        $expected = $this->echo->expected;
+        $empty = $this->log->figure('emptyLevel');
+        $voltage = $trouble?->values['voltage'] ?? null;
+        $plan = $this->log->rounds() > 0 ? $this->screws() : null;
+
+        return new Evidence(
+            reason: is_string($reason) ? $reason : null,
+            excess: is_float($level) && $expected !== null ? $level - $expected : ($this->log->trouble === null ? $this->echo->excess() : null),
+            voltage: is_float($voltage) ? $voltage : $this->log->figure('voltage'),
+            setUp: match (true) {
+                $setUp->holds() => Verdict::Holds,
+                in_array(Verdict::Out, $verdicts, true) => Verdict::Out,
+                default => Verdict::Unproven,
+            },
+            emptyLevel: $empty === null || $expected === null ? null : $empty - $expected,
+            film: $this->context->order?->filmHolds,
+            gain: $plan === null || ! $plan->wasTurned ? null : $plan->suspects === [],
+            strays: $this->finding !== null && ! $this->finding->repeats,
+            shift: $this->shiftTest()?->test?->result,
+            unheard: $this->log->unheard,
+            code: ($trouble->codes ?? []) !== [],
+            checked: array_map(static fn($check): bool => $check->found, $this->log->checks),
+        );
+    }
+}

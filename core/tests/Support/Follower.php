@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Support;
+
+use Lumbro\Core\Document\BayDocument;
+use Lumbro\Core\Document\CardDocument;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\FloorRead;
+use Lumbro\Core\Intake\TaskOrder;
+use Lumbro\Core\Kit\OverdueRule;
+use Lumbro\Core\Procedure\Operation;
+use Lumbro\Core\Procedure\Owed;
+use Lumbro\Core\Procedure\Present;
+use Lumbro\Core\Procedure\SiteFloor;
+use Lumbro\Core\Procedure\TaskContext;
+use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Record\Answered;
+use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\Record\BorderlineAccepted;
+use Lumbro\Core\Record\CauseChecked;
+use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\ReadingStruck;
+use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Record\SentBack;
+use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Record\StepDone;
+use Lumbro\Core\Record\TargetShifted;
+use Lumbro\Core\Record\ToolAnswered;
+use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Run\Cause;
+use Lumbro\Core\Run\Policy;
+use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\School\Call;
+use Lumbro\Core\School\Reads;
+use Lumbro\Core\Simulation\Scenario;
+use Lumbro\Core\Simulation\SensorTruth;
+use Lumbro\Core\Simulation\SimulatedTool;
+use Lumbro\Core\Simulation\World;
+
+/**
+ * Somebody who does what the core says at a simulated car, and knows nothing else of it.
+ *
+ * @phpstan-import-type ScenarioFile from Variations
+ */
+final class Follower
+{
+    private const LONGEST = 160;
+
+    /** @var list<Entry> */
+    public array $entries = [];
+
+    /** @var array<string, FloorRead> */
+    private array $floor = [];
+
+    /** @var list<string> what was done, for a test that fails */
+    public array $did = [];
+
+    public TaskState $state;
+
+    public readonly Scenario $scenario;
+
+    /** @var array<array-key, mixed> */
+    private array $card;
+
+    /** @param ScenarioFile $file */
+    public function __construct(private readonly array $file, private readonly Policy $policy = new Policy())
+    {
+        $this->scenario = Scenario::read(Node::parse((string) json_encode($file['truth'])));
+        $this->card = array_replace_recursive((array) json_decode((string) json_encode(DemoTask::node("cards/{$file['card']}.json")->raw()), true), $file['changed'] ?? []);
+        $this->state = $this->look();
+    }
+
+    /** Works until the core sees nothing more to do. */
+    public function work(): self
+    {
+        for ($step = 0; $step < self::LONGEST; $step++) {
+            $present = $this->state->present();
+            if ($present->kind === 'close') {
+                return $this;
+            }
+            $this->did[] = trim("$present->kind $present->call");
+            $this->act($present);
+            $this->state = $this->look();
+        }
+
+        return $this;
+    }
+
+    /** How it ended: "aligned", "sent-back", "accepted", or the last thing that was asked for. */
+    public function end(): string
+    {
+        $log = $this->state->run->log;
+
+        return match (true) {
+            $log->sentBack !== null => 'sent-back',
+            $log->accepted !== null => 'accepted',
+            $this->state->run->isProven() => 'aligned',
+            default => $this->state->present()->kind,
+        };
+    }
+
+    public function truth(): SensorTruth
+    {
+        return (new SimulatedTool($this->world(), $this->entries))->sensor;
+    }
+
+    private function look(): TaskState
+    {
+        return new TaskState($this->context(), $this->entries);
+    }
+
+    private function context(): TaskContext
+    {
+        $card = CardDocument::read(Node::parse((string) json_encode($this->card)));
+        $sheet = VehicleDocument::read(DemoTask::node("vehicles/{$this->file['vehicle']}.json"));
+        $bay = array_replace((array) json_decode((string) json_encode(DemoTask::node('bays.json')->items()[0]->raw()), true), (array) ($this->file['bay'] ?? []));
+        $sensor = $sheet->sensor($this->file['sensor']) ?? throw new \LogicException('No such sensor.');
+        $operations = array_map(static fn(string $text): Operation => Operation::fromCode($text), $this->file['operations']);
+
+        return new TaskContext(
+            $card,
+            $sheet,
+            DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
+            BayDocument::read(Node::parse((string) json_encode($bay))),
+            $this->file['operations'],
+            $sensor,
+            new TaskOrder(Owed::after($operations, $sensor, $card), [], [], [], floor: $this->floor, policy: $this->policy),
+        );
+    }
+
+    private function world(): World
+    {
+        return new World($this->context(), $this->scenario, $this->entries);
+    }
+
+    private function act(Present $present): void
+    {
+        match ($present->kind) {
+            'prepare', 'line' => $this->answer(),
+            'read', 'check', 'decide', 'improve' => $this->read($present->call),
+            'remeasure' => $this->again((string) $present->call),
+            'move' => $this->add(new StandMoved($this->id(), 'Ilse', 'now', $this->state->moves !== [] ? $this->state->moves : throw new \LogicException('Nothing to move.'))),
+            'step' => $this->step((string) $present->call),
+            'repeat' => $this->ask(ToolCommand::Read, $this->state->run->routine->reading()->id),
+            'outcome' => $this->outcome(),
+            'diagnose' => $this->check(Cause::from((string) $present->call)),
+            'survey-floor' => $this->survey(),
+            'adjust' => $this->add(new Corrected($this->id(), 'Ilse', 'now', $this->state->context->card->adjustment->way ?? '', $this->state->run->screws()?->asked() ?? [])),
+            'zero' => $this->zero(),
+            'shift-test' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', $this->state->run->shiftTest()->across ?? 0.0, 'as asked')),
+            'shift-back' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', 0.0, 'back')),
+            'send-back' => $this->add(new SentBack($this->id(), 'Ilse', 'now', (string) $present->call, 'Ilse', [(string) $present->why])),
+            'accept' => $this->add(new BorderlineAccepted($this->id(), 'Ilse', 'now', 'Oda', 'near the limit')),
+            default => throw new \LogicException("Nobody knows how to do \"$present->kind\": " . implode(', ', $this->did)),
+        };
+    }
+
+    private function answer(): void
+    {
+        foreach ([...$this->state->unanswered($this->state->context->preparation), ...$this->state->unanswered($this->state->plan->lineSteps())] as $item) {
+            $this->add(new Answered($this->id(), 'Ilse', 'now', $item->id, AnswerKind::Yes));
+        }
+    }
+
+    private function read(?string $call): void
+    {
+        $unread = array_diff(array_keys($this->state->plan->calls()), array_keys($this->state->setUp->readings));
+        $call ??= array_values($unread)[0] ?? null;
+        if ($call === null) {
+            throw new \LogicException('Better than this cannot be measured: ' . implode(', ', $this->did));
+        }
+        $this->take($this->state->plan->call($call) ?? throw new \LogicException("No reading $call."));
+    }
+
+    private function take(Call $call): void
+    {
+        $value = $this->world()->meter($call);
+        $unit = $call->reads === Reads::Turn ? 'deg' : 'mm';
+        $read = $unit === 'deg' ? round($value, 2) : round($value);
+        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call->id, "$read $unit", $read, $unit, $call->reads === Reads::Height ? $this->state->context->spot->heightDatum : null));
+    }
+
+    /** A contradiction of honest readings: the suspect is struck and taken anew, slightly otherwise. */
+    private function again(string $call): void
+    {
+        $reading = $this->state->setUp->readings[$call] ?? throw new \LogicException("No reading $call.");
+        $this->add(new ReadingStruck($this->id(), 'Ilse', 'now', $reading->id));
+        $known = $this->state->plan->call($call) ?? throw new \LogicException("No reading $call.");
+        $world = $this->world();
+        $value = $world->plan->reading($known, $world->truth);
+        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value mm", round($value), 'mm'));
+    }
+
+    private function step(string $id): void
+    {
+        $step = $this->state->run->routine->step($id) ?? throw new \LogicException("No step $id.");
+        $command = $step->command();
+        if ($command === null) {
+            $this->add(new StepDone($this->id(), 'Ilse', 'now', $id, $step->seconds));
+        } else {
+            $this->ask($command, $id);
+        }
+    }
+
+    /** @param array<string, float|string> $values */
+    private function ask(ToolCommand $command, ?string $step, array $values = []): void
+    {
+        $asked = new ToolAsked($this->id(), 'Ilse', 'now', $command, $step, $values);
+        $this->add($asked);
+        $tool = new SimulatedTool($this->world(), $this->entries);
+        if (! $tool->losesAnswer($asked)) {
+            $this->hear($tool, $asked);
+        }
+    }
+
+    private function outcome(): void
+    {
+        $asked = $this->state->run->log->pending ?? throw new \LogicException('Nothing is pending.');
+        $this->hear(new SimulatedTool($this->world(), $this->entries), $asked);
+    }
+
+    private function hear(SimulatedTool $tool, ToolAsked $asked): void
+    {
+        $reply = $tool->reply($asked);
+        if ($asked->command === ToolCommand::Read && $reply->isReading()) {
+            $level = $reply->values['level'] ?? null;
+            $this->add(new RunMade($this->id(), 'Ilse', 'now', (float) $reply->azimuth, (float) $reply->elevation, is_float($level) ? $level : null, $reply->message, null, $asked->id));
+        } else {
+            $this->add(new ToolAnswered($this->id(), 'Ilse', 'now', $asked->id, $reply->outcome, $reply->message, $reply->values, $reply->codes, $reply->wiped));
+            if ($asked->command === ToolCommand::Zero && $reply->outcome === 'done') {
+                $this->add(new Corrected($this->id(), 'Ilse', 'now', 'electronic', [], (float) $asked->values['azimuth'], (float) $asked->values['elevation'], $asked->id));
+            }
+        }
+    }
+
+    private function zero(): void
+    {
+        $wanted = $this->state->run->zeroWanted() ?? throw new \LogicException('No zero is known.');
+        $this->ask(ToolCommand::Zero, null, ['azimuth' => round($wanted->azimuth, 2), 'elevation' => round($wanted->elevation, 2)]);
+    }
+
+    private function check(Cause $cause): void
+    {
+        $this->add(new CauseChecked($this->id(), 'Ilse', 'now', $cause->value, $this->truth()->has($cause) && ($this->truth()->isAtWork($cause) || $cause === $this->scenario->fault || $cause === Cause::Bracket)));
+    }
+
+    private function survey(): void
+    {
+        foreach (SiteFloor::places($this->state->context) as $place) {
+            $value = round($this->world()->staff($place));
+            $this->floor[$place] = new FloorRead($this->id(), 'Ilse', 'now', $place, "$value mm", $value);
+        }
+    }
+
+    private function add(Entry $entry): void
+    {
+        $this->entries[] = $entry;
+    }
+
+    private function id(): string
+    {
+        return 'f' . count($this->entries) . '-' . count($this->floor);
+    }
+}
