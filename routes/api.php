@@ -8,8 +8,10 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RepairOrderController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TaskController;
@@ -62,6 +64,9 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('bay-outlines', [BayController::class, 'outline']);
     Route::get('bays/{bay}/export/{form}', [BayController::class, 'export'])->whereUuid('bay')->whereIn('form', ['json', 'svg', 'dxf']);
 
+    Route::get('practice', [PracticeController::class, 'index']);
+    Route::post('practice', [PracticeController::class, 'open']);
+
     Route::get('kit', [KitController::class, 'index']);
     Route::post('kit', [KitController::class, 'save']);
 
@@ -79,8 +84,19 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('car', [TaskController::class, 'car']);
         Route::post('poses', [TaskController::class, 'pose']);
         Route::post('stand', [TaskController::class, 'stand']);
-        Route::post('releases', [TaskController::class, 'release']);
-        Route::post('runs', [TaskController::class, 'run']);
+        Route::post('releases', [RunController::class, 'release']);
+        Route::post('runs', [RunController::class, 'run']);
+        Route::post('tool', [RunController::class, 'tool']);
+        Route::post('tool-outcome', [RunController::class, 'outcome']);
+        Route::post('tool-log', [RunController::class, 'log']);
+        Route::post('steps', [RunController::class, 'step']);
+        Route::post('corrections', [RunController::class, 'correct']);
+        Route::post('shifts', [RunController::class, 'shift']);
+        Route::post('mirrors', [RunController::class, 'mirror']);
+        Route::post('checks', [RunController::class, 'check']);
+        Route::post('send-back', [RunController::class, 'sendBack']);
+        Route::post('acceptance', [RunController::class, 'accept']);
+        Route::get('look/{cause}', [RunController::class, 'look']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);
         Route::post('seal', [RecordController::class, 'seal']);
         Route::get('record', [RecordController::class, 'show']);

@@ -4,28 +4,35 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Devices\Simulated\Scenario;
-use App\Devices\Simulated\SimulatedBay;
 use App\Devices\Simulated\SimulatedCodeReader;
 use App\Devices\Simulated\SimulatedDistanceMeter;
 use App\Devices\Simulated\SimulatedScanTool;
 use App\Records\OrderFile;
 use App\Records\TaskFile;
+use App\Records\ToolLog;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\Simulation\Scenario;
+use Lumbro\Core\Simulation\World;
 
-/** Hands out the devices that serve a task: simulated ones where its car is simulated. */
+/** Hands out the devices that serve a task: simulated ones where its car is simulated, else what was loaded from a tool. */
 final class DeviceRoom
 {
     /** @throws DeviceUnavailable */
     public function scanTool(TaskFile $file): ScanTool
     {
-        return new SimulatedScanTool($this->bay($file) ?? throw DeviceUnavailable::scanTool());
+        $world = $this->world($file);
+        if ($world !== null) {
+            return new SimulatedScanTool($world, $file->entries);
+        }
+        $log = ToolLog::of($file);
+
+        return $log === null ? throw DeviceUnavailable::scanTool() : new FileScanTool($log, $file->entries);
     }
 
     /** @throws DeviceUnavailable */
     public function meter(TaskFile $file): DistanceMeter
     {
-        return new SimulatedDistanceMeter($this->bay($file) ?? throw DeviceUnavailable::meter());
+        return new SimulatedDistanceMeter($this->world($file) ?? throw DeviceUnavailable::meter());
     }
 
     /**
@@ -38,10 +45,11 @@ final class DeviceRoom
         return new SimulatedCodeReader($file);
     }
 
-    private function bay(TaskFile $file): ?SimulatedBay
+    /** The simulated car of a task, as its record has left it; null where the car is a real one. */
+    public function world(TaskFile $file): ?World
     {
         return $file->row->scenario === null
             ? null
-            : new SimulatedBay($file->context, Scenario::read(Node::parse($file->row->scenario)), $file->entries);
+            : new World($file->context, Scenario::read(Node::stored($file->row->scenario)), $file->entries);
     }
 }

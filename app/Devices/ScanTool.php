@@ -4,14 +4,29 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-/** A scan tool that can run a radar sensor's calibration routine and read its axis. */
+use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Run\ToolReply;
+
+/** A scan tool and the radar sensor behind it: identity, gateway, supply, codes, routines, axis and zero. */
 interface ScanTool
 {
+    public function name(): string;
+
+    /** @throws DeviceUnavailable where this command cannot be asked of it now */
+    public function ready(ToolCommand $command): void;
+
     /**
-     * Runs the routine and reads the axis, before any correction.
+     * Does what it is asked and tells what came of it.
      *
-     * @throws RoutineFailed      where the sensor ended the routine without a reading
-     * @throws DeviceUnavailable where no tool answers
+     * @throws ConnectionLost where it may have done it, but no answer came
      */
-    public function readAxis(): AxisAnswer;
+    public function ask(ToolAsked $asked): ToolReply;
+
+    /**
+     * What came of something it was asked before; it does nothing anew.
+     *
+     * @throws ConnectionLost where it still gives no answer
+     */
+    public function outcome(ToolAsked $asked): ToolReply;
 }

@@ -57,6 +57,25 @@ final class Recorder
     }
 
     /**
+     * Lines that follow from one that was recorded already, whatever the record has come to since: none where they are
+     * there by now.
+     *
+     * @param \Closure(TaskFile, string): list<Entry> $make
+     */
+    public function follow(User $user, string $task, \Closure $make): TaskFile
+    {
+        return DB::transaction(function () use ($user, $task, $make): TaskFile {
+            $file = TaskFile::open($user, $task, true);
+            foreach ($make($file, Moment::now()) as $entry) {
+                $this->add($user, $file, $entry);
+            }
+            OrderSummary::refreshTask($file);
+
+            return $file;
+        });
+    }
+
+    /**
      * The same for a line that is the whole car's: it is kept in the order's record.
      *
      * @param \Closure(TaskFile, string): OrderEntry $make

@@ -13,9 +13,11 @@ use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Procedure\MeasuringPlan;
+use Lumbro\Core\Procedure\Stage;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\RunMade;
 
 /** A sensor task as the database has it: its order, its card and its record, in the core's terms. */
 final class TaskFile
@@ -80,6 +82,7 @@ final class TaskFile
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
         $state = $order->state();
+        $lines = self::lines($row->shop_id, $row->id);
         $context = new TaskContext(
             $card,
             $state->sheet,
@@ -88,8 +91,8 @@ final class TaskFile
             array_keys($state->record->operations),
             $state->sheet->sensor($task->sensor),
             $state->forTask($task->sensor),
+            self::earlierLevels($row->shop_id, $task, $lines),
         );
-        $lines = self::lines($row->shop_id, $row->id);
 
         return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
     }
@@ -110,6 +113,12 @@ final class TaskFile
         return $this->row->hash !== null;
     }
 
+    /** Whether a session log of a scan tool was loaded for it; asked for only where the run can have begun. */
+    public function hasToolLog(): bool
+    {
+        return in_array($this->state()->stage(), [Stage::Run, Stage::Prove, Stage::Close], true) && ToolLog::of($this) !== null;
+    }
+
     public function has(string $id): bool
     {
         foreach ($this->entries as $entry) {
@@ -127,6 +136,36 @@ final class TaskFile
         $this->version++;
         $this->state = null;
         $this->plan = null;
+    }
+
+    /**
+     * Echo levels of the last accepted tasks by the same card; asked for once there is something to compare with them.
+     *
+     * @param array<int, Entry> $lines
+     *
+     * @return list<float> dB
+     */
+    private static function earlierLevels(string $shop, \stdClass $task, array $lines): array
+    {
+        if (! isset($task->card_id) || array_filter($lines, static fn(Entry $line): bool => $line instanceof RunMade) === []) {
+            return [];
+        }
+
+        return DB::table('sensor_tasks as t')
+            ->join('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
+            ->join('record_events as e', static fn($on) => $on->on('e.shop_id', 't.shop_id')->on('e.sensor_task_id', 't.id'))
+            ->where('t.shop_id', $shop)
+            ->where('t.procedure_card_id', $task->card_id)
+            ->where('t.id', '<>', $task->id)
+            ->where('e.kind', 'run')
+            ->orderByDesc('s.sealed_at')
+            ->limit(60)
+            ->selectRaw("(e.payload->>'echoLevel')::float as level")
+            ->pluck('level')
+            ->filter(static fn(mixed $level): bool => $level !== null)
+            ->map(floatval(...))
+            ->values()
+            ->all();
     }
 
     /** @return array<int, Entry> version → line, in the order they were recorded */

@@ -60,7 +60,7 @@ final class TaskLines
             'present' => $owed === OwedState::NotOwed ? null : $state->present()->kind,
             'stage' => $open->isSealed() ? 'closed' : $state->stage()->value,
             'stages' => StageBoard::of($state),
-            'verdict' => $state->lastRun()?->verdict()->value,
+            'verdict' => $state->run->log->sentBack !== null ? 'sent-back' : $state->run->finding?->verdict()->value,
         ];
     }
 }

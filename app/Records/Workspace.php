@@ -25,6 +25,11 @@ final class Workspace
             ],
             'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at] : null,
             'simulated' => $file->row->scenario !== null,
+            'tool' => match (true) {
+                $file->row->scenario !== null => 'simulated',
+                $file->hasToolLog() => 'log',
+                default => 'none',
+            },
             ...TaskStateDocument::write($file->state()),
         ];
     }

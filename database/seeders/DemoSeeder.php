@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\AnswerQuestion;
+use App\Actions\AskTool;
+use App\Actions\DoStep;
 use App\Actions\MoveStand;
 use App\Actions\OpenOrder;
 use App\Actions\RecordReading;
-use App\Actions\RunSensor;
 use App\Actions\SealRecord;
 use App\Devices\DeviceRoom;
 use App\Http\Body;
@@ -172,7 +173,8 @@ final class DemoSeeder extends Seeder
                 'prepare', 'line' => $this->answer($user, $file),
                 'read', 'check', 'decide', 'remeasure' => $this->reading($user, $file, (string) $present->call),
                 'move' => $this->write($user, $file, app(MoveStand::class), MoveStand::FIELDS, ['kinds' => array_column($file->state()->moves, 'value')]),
-                'run' => $this->write($user, $file, app(RunSensor::class), RunSensor::FIELDS, []),
+                'step' => $this->step($user, $file, (string) $present->call),
+                'repeat' => $this->write($user, $file, app(AskTool::class), AskTool::FIELDS, ['command' => 'read']),
                 'close' => $this->write($user, $file, app(SealRecord::class), SealRecord::FIELDS, []),
                 default => throw new \LogicException("The demo order cannot go on: {$present->kind}."),
             };
@@ -189,6 +191,16 @@ final class DemoSeeder extends Seeder
         $this->write($user, $file, app(AnswerQuestion::class), AnswerQuestion::FIELDS, $item->id === 'tyres'
             ? ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair']
             : ['item' => $item->id, 'answer' => 'yes']);
+    }
+
+    private function step(User $user, TaskFile $file, string $id): void
+    {
+        $command = $file->state()->run->routine->step($id)?->does;
+        if ($command === null) {
+            $this->write($user, $file, app(DoStep::class), DoStep::FIELDS, ['step' => $id, 'confirmed' => true]);
+        } else {
+            $this->write($user, $file, app(AskTool::class), AskTool::FIELDS, ['command' => $command]);
+        }
     }
 
     private function reading(User $user, TaskFile $file, string $call): void

@@ -36,7 +36,7 @@ final class ContractTest extends FeatureCase
         $this->assertDescribed('Workspace', $this->write('readings', ['call' => 'spot-offset', 'typed' => '3 mm left'])->getContent());
         $this->assertDescribed('Problem', $this->write('readings', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
         $this->assertDescribed('Problem', $this->write('readings', ['version' => 0, 'call' => 'split', 'typed' => '0'])->assertStatus(409)->getContent());
-        $this->assertDescribed('Problem', $this->write('runs', [])->getContent());
+        $this->assertDescribed('Problem', $this->write('runs', ['azimuth' => 0, 'elevation' => 0])->getContent());
     }
 
     private function assertDescribed(string $schema, string|false|null $json): void

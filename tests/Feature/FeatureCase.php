@@ -85,6 +85,26 @@ abstract class FeatureCase extends TestCase
         ]);
     }
 
+    /** @return array<string, mixed> the workspace of a task */
+    protected function state(string $task): array
+    {
+        $state = $this->actingAs($this->person())->getJson("/api/tasks/$task")->assertOk()->json();
+
+        return is_array($state) ? $state : self::fail('No state came.');
+    }
+
+    /**
+     * Writes a line to a task's record as somebody who has just looked at it.
+     *
+     * @param array<string, mixed> $body
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function send(string $task, string $what, array $body): TestResponse
+    {
+        return $this->actingAs($this->person())->postJson("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => TaskFile::open($this->person(), $task)->version, ...$body]);
+    }
+
     /** Answers every question of the preparation and the line with yes. */
     protected function prepare(string $number = '2471'): void
     {
@@ -102,23 +122,48 @@ abstract class FeatureCase extends TestCase
         return is_string($typed) ? $typed : self::fail('The meter read nothing.');
     }
 
-    /** Follows the screen's advice until it says what is wanted. */
+    /** Follows the screen's advice until it says what is wanted; "run" is the first step of the routine. */
     protected function workUntil(string $wanted, string $number = '2471'): void
     {
         $this->prepare($number);
-        for ($step = 0; $step < 40; $step++) {
+        for ($step = 0; $step < 60; $step++) {
             $state = $this->file($number)->state();
             $present = $state->present();
-            if ($present->kind === $wanted) {
+            if ($present->kind === $wanted || ($wanted === 'run' && $present->kind === 'step')) {
                 return;
             }
             if ($present->kind === 'move') {
                 $this->write('moves', ['kinds' => array_column($state->moves, 'value')], $number)->assertOk();
+            } elseif ($present->kind === 'step') {
+                $this->step($number);
+            } elseif ($present->kind === 'repeat') {
+                $this->write('tool', ['command' => 'read'], $number)->assertOk();
             } else {
                 $call = (string) $present->call;
                 $this->write('readings', ['call' => $call, 'typed' => $this->meter($call, $number), ...($call === 'height' ? ['datum' => 'centre'] : [])], $number)->assertOk();
             }
         }
         self::fail("It never came to {$wanted}.");
+    }
+
+    /** Does the step of the card that is due.
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function step(string $number = '2471'): TestResponse
+    {
+        $step = $this->file($number)->state()->run->routine->next() ?? self::fail('No step is due.');
+
+        return ($step->does === null
+            ? $this->write('steps', ['step' => $step->id, 'confirmed' => true], $number)
+            : $this->write('tool', ['command' => $step->does], $number))->assertOk();
+    }
+
+    /** Goes through the card's steps to the first reading of the axis. */
+    protected function readAxis(string $number = '2471'): void
+    {
+        for ($i = 0; $i < 12 && $this->file($number)->state()->run->routine->next() !== null; $i++) {
+            $this->step($number);
+        }
     }
 }

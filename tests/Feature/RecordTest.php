@@ -143,7 +143,7 @@ final class RecordTest extends FeatureCase
         self::assertTrue($state->json('failure') !== null || $state->json('consistent') === false);
         self::assertFalse($state->json('mayRun'));
         self::assertCount(5, (array) $state->json('ledger'));
-        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->write('runs', ['azimuth' => 0, 'elevation' => 0])->assertStatus(409)->assertJsonPath('code', 'run-barred');
     }
 
     public function testASetUpOfTooFewReadingsIsShownAsFarAsItGoes(): void
@@ -163,7 +163,7 @@ final class RecordTest extends FeatureCase
         foreach (['', '/record', '/meter/split'] as $path) {
             $this->actingAs($stranger)->getJson("/api/tasks/$task$path")->assertStatus(404);
         }
-        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => [], 'seal' => []] as $what => $body) {
+        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => ['azimuth' => 0, 'elevation' => 0], 'seal' => []] as $what => $body) {
             $this->actingAs($stranger)
                 ->postJson("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => 0, ...$body])
                 ->assertStatus(404);

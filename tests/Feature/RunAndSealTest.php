@@ -15,16 +15,18 @@ final class RunAndSealTest extends FeatureCase
 {
     public function testARunIsBarredUntilPlacementHolds(): void
     {
-        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $typed = ['azimuth' => 0.1, 'elevation' => 0];
+        $this->write('runs', $typed)->assertStatus(409)->assertJsonPath('code', 'run-barred');
         $this->prepare();
-        $this->write('runs', [])->assertStatus(409)->assertJsonPath('bars.0', 'The distance is not measured.');
+        $this->write('runs', $typed)->assertStatus(409)->assertJsonPath('bars.0', 'The distance is not measured.');
     }
 
     public function testFollowingTheAdviceEndsInAProvenAxis(): void
     {
         $this->workUntil('run');
         $scenario = json_decode($this->file()->row->scenario, true);
-        $run = $this->write('runs', [])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds');
+        $this->readAxis();
+        $run = $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds')->assertJsonPath('run.finding.readings', 2);
         $kept = json_decode((string) DB::table('record_events')->where('kind', 'run')->where('sensor_task_id', $this->task())->value('payload'), true);
         self::assertSame(['along', 'across', 'yaw', 'height'], array_intersect(['along', 'across', 'yaw', 'height'], array_keys($kept['reliedOn']['verdicts'])));
         self::assertSame(['holds'], array_values(array_unique(array_column($kept['reliedOn']['verdicts'], 'verdict'))));
@@ -39,12 +41,13 @@ final class RunAndSealTest extends FeatureCase
         $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'The bay is needed, and the axis is only looked at.'])
             ->assertOk()
             ->assertJsonPath('mayRun', true);
-        $this->write('runs', [])->assertOk()
+        $this->readAxis();
+        $this->getJson("/api/tasks/{$this->task()}")->assertOk()
             ->assertJsonPath('runs.0.verdict', 'unproven')
             ->assertJsonPath('runs.0.azimuth.reason', 'placement-unknown')
             ->assertJsonPath('runs.0.release.name', 'Oda Merrin')
             ->assertJsonPath('mayRun', false);
-        $this->write('runs', [])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->write('tool', ['command' => 'read'])->assertStatus(409)->assertJsonPath('code', 'run-barred');
     }
 
     public function testARunWithoutATargetInPlaceFailsAndSaysSo(): void
@@ -56,30 +59,36 @@ final class RunAndSealTest extends FeatureCase
         }
         $this->write('moves', ['kinds' => ['shift']])->assertOk();
         $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'Tried without measuring again.'])->assertOk();
-        $this->write('runs', [])->assertOk()
+        foreach (['ignition-on', 'identify', 'empty-zone', 'target'] as $due) {
+            self::assertSame($due, $this->file()->state()->run->routine->next()?->id);
+            $this->step();
+        }
+        $this->write('tool', ['command' => 'start'])->assertOk()
             ->assertJsonCount(0, 'runs')
-            ->assertJsonCount(1, 'failedRuns')
+            ->assertJsonPath('run.trouble.message', 'Routine ended: no target found in the expected window')
+            ->assertJsonPath('run.wiped', true)
+            ->assertJsonPath('run.codes', ['C2A52'])
             ->assertJsonPath('mayRun', false);
     }
 
     public function testARunSentTwiceIsRunOnce(): void
     {
         $this->workUntil('run');
-        $body = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version];
-        $this->write('runs', $body)->assertOk()->assertJsonCount(1, 'runs');
-        $this->write('runs', $body)->assertOk()->assertJsonCount(1, 'runs');
+        $this->readAxis();
+        $body = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version, 'command' => 'read'];
+        $this->write('tool', $body)->assertOk()->assertJsonCount(2, 'runs');
+        $this->write('tool', $body)->assertOk()->assertJsonCount(2, 'runs');
     }
 
     public function testASealedRecordTakesNothingMoreAndAChangeShows(): void
     {
-        $this->workUntil('run');
-        $this->write('runs', [])->assertOk();
+        $this->workUntil('close');
         $this->actingAs($this->person())->getJson("/api/tasks/{$this->task()}/record")->assertStatus(409)->assertJsonPath('code', 'not-sealed');
         $seal = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version];
         $hash = $this->write('seal', $seal)->assertOk()->json('seal.hash');
         $this->write('seal', $seal)->assertOk()->assertJsonPath('seal.hash', $hash);
         $this->write('seal', [])->assertStatus(409);
-        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => [], 'moves' => ['kinds' => ['turn']]] as $what => $body) {
+        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => ['azimuth' => 0, 'elevation' => 0], 'moves' => ['kinds' => ['turn']]] as $what => $body) {
             $this->write($what, $body)->assertStatus(409)->assertJsonPath('code', 'sealed');
         }
         self::assertSame($hash, hash('sha256', SealedRecord::query()->where('sensor_task_id', $this->task())->firstOrFail()->record));

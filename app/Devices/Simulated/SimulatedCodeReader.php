@@ -10,6 +10,7 @@ use App\Records\OrderFile;
 use Lumbro\Core\Intake\Scan;
 use Lumbro\Core\Intake\TroubleCode;
 use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Simulation\SeededNoise;
 
 /** Answers as a car would whose sensors lost their axis: what was worked on has stored it, and the engine has its own trouble. */
 final readonly class SimulatedCodeReader implements CodeReader

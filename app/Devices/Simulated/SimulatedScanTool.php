@@ -4,41 +4,45 @@ declare(strict_types=1);
 
 namespace App\Devices\Simulated;
 
-use App\Devices\AxisAnswer;
-use App\Devices\RoutineFailed;
+use App\Devices\ConnectionLost;
 use App\Devices\ScanTool;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Run\ToolReply;
+use Lumbro\Core\Simulation\SimulatedTool;
+use Lumbro\Core\Simulation\World;
 
-/** Answers from the stand's true pose and the sensor's hidden mount error: m = μ − Δ (maths, section 6). */
+/** The simulated car's tool: what it did and knows follows from the record alone. */
 final readonly class SimulatedScanTool implements ScanTool
 {
-    /** A target further off than this is not found, degrees. */
-    private const WINDOW = 4.0;
+    private SimulatedTool $tool;
 
-    /** The tool shows hundredths of a degree and tenths of a dB. */
-    private const DEGREES = 2;
-    private const LEVEL = 1;
-
-    public function __construct(private SimulatedBay $bay) {}
-
-    public function readAxis(): AxisAnswer
+    /** @param list<Entry> $entries the task's record, with what is asked last */
+    public function __construct(World $world, array $entries)
     {
-        [$azimuth, $elevation] = $this->bay->placementError();
-        if (abs($azimuth) > self::WINDOW || abs($elevation) > self::WINDOW) {
-            throw RoutineFailed::targetNotFound();
-        }
-        $sensor = $this->bay->context->card->sensor;
-        $scenario = $this->bay->scenario;
-        $sign = $sensor->reportsTargetAngle ? -1 : 1;
-        $read = fn(string $axis, float $value): float => round(
-            $sign * $value + $sensor->s / 2 * $this->bay->noise->draw("read {$this->bay->position} $axis"),
-            self::DEGREES,
-        );
+        $this->tool = new SimulatedTool($world, $entries);
+    }
 
-        return new AxisAnswer(
-            $read('azimuth', $scenario->mountAzimuth - $azimuth),
-            $read('elevation', $scenario->mountElevation - $elevation),
-            round($scenario->echoLevel + 0.3 * $this->bay->noise->draw("level {$this->bay->position}"), self::LEVEL),
-            'Routine completed',
-        );
+    public function name(): string
+    {
+        return 'Simulated scan tool';
+    }
+
+    public function ready(ToolCommand $command): void {}
+
+    public function ask(ToolAsked $asked): ToolReply
+    {
+        $reply = $this->tool->reply($asked);
+        if ($this->tool->losesAnswer($asked) || $reply->outcome === 'never-sent') {
+            throw ConnectionLost::to($this->name());
+        }
+
+        return $reply;
+    }
+
+    public function outcome(ToolAsked $asked): ToolReply
+    {
+        return $this->tool->reply($asked);
     }
 }

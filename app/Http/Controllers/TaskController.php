@@ -11,8 +11,6 @@ use App\Actions\ImportPose;
 use App\Actions\MoveStand;
 use App\Actions\NoteOnCar;
 use App\Actions\RecordReading;
-use App\Actions\ReleaseRun;
-use App\Actions\RunSensor;
 use App\Actions\SetStand;
 use App\Actions\StrikeReading;
 use App\Devices\DeviceRoom;
@@ -77,16 +75,6 @@ final class TaskController
     public function stand(Request $request, string $task, SetStand $action): JsonResponse
     {
         return $this->written($action(Answer::user($request), $task, Body::of($request, ...SetStand::FIELDS)));
-    }
-
-    public function release(Request $request, string $task, ReleaseRun $action): JsonResponse
-    {
-        return $this->written($action(Answer::user($request), $task, Body::of($request, ...ReleaseRun::FIELDS)));
-    }
-
-    public function run(Request $request, string $task, RunSensor $action): JsonResponse
-    {
-        return $this->written($action(Answer::user($request), $task, Body::of($request, ...RunSensor::FIELDS)));
     }
 
     /** The schools it can be measured by. */

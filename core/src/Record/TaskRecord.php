@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Record;
 
 use Lumbro\Core\Procedure\MoveKind;
+use Lumbro\Core\Run\ToolCommand;
 
 /**
  * The record of one sensor task, read from its first line to its last.
@@ -28,6 +29,9 @@ final class TaskRecord
 
     /** @var array<string, Answered> item → the latest answer */
     public array $answers = [];
+
+    /** @var array<string, ToolCommand> */
+    private array $asked = [];
 
     /** @var array<string, int> entry → position it was made in */
     private array $where = [];
@@ -66,6 +70,8 @@ final class TaskRecord
                 $entry instanceof RunReleased => $this->release = $entry,
                 $entry instanceof RunMade => $this->run($entry),
                 $entry instanceof RunFailed => $this->fail($entry),
+                $entry instanceof ToolAsked => $this->asked[$entry->id] = $entry->command,
+                $entry instanceof ToolAnswered => $this->answer($entry),
                 default => null,
             };
             $this->where[$entry->id] = $this->position();
@@ -190,6 +196,14 @@ final class TaskRecord
     {
         $this->runs[] = ['run' => $run, 'position' => $this->position(), 'release' => $this->release];
         $this->release = null;
+    }
+
+    /** A run that ends in nothing has used up what let it begin. */
+    private function answer(ToolAnswered $answer): void
+    {
+        if ($answer->outcome === 'failed' && ($this->asked[$answer->to] ?? null)?->isBarred() === true) {
+            $this->release = null;
+        }
     }
 
     private function fail(RunFailed $run): void

@@ -242,6 +242,7 @@ final class RunLog
         }
         if ($check->found) {
             $this->trouble = null;
+            $this->unheard = 0;
             $this->changes++;
             $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
         }

@@ -16,13 +16,31 @@ use Lumbro\Core\Document\PoseDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\ScanDocument;
 use Lumbro\Core\Document\ShopRulesDocument;
+use Lumbro\Core\Document\ToolLogDocument;
 use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Record\BorderlineAccepted;
+use Lumbro\Core\Record\CauseChecked;
+use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\LevelRead;
+use Lumbro\Core\Record\MirrorRead;
 use Lumbro\Core\Record\ReferenceChosen;
+use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Record\SentBack;
+use Lumbro\Core\Record\StandSet;
+use Lumbro\Core\Record\StepBegun;
+use Lumbro\Core\Record\StepDone;
+use Lumbro\Core\Record\TargetShifted;
+use Lumbro\Core\Record\ToolAnswered;
+use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Simulation\Scenario;
 use Lumbro\Core\Tests\Support\Cli;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Tests\Support\Schemas;
+use Lumbro\Core\Tests\Support\Variations;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -37,7 +55,7 @@ final class SchemasTest extends TestCase
     private const MEANING = '/names the \w+ "|names ".*" again|is a second|says nothing here|not fixed to the body|two chances'
         . '|must give "centre"|must name at least one point|turns has an unknown field|on the car\'s other side|another sensor that names'
         . '|wait for itself|speaks of "|catalogue|at which sensor|is not done at a sensor|not after the last check|one of the two|is not a length'
-        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as/';
+        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as|is no command of a scan tool/';
 
     /** What stands in the place of something else, one after another. */
     private const OTHERS = ['null', 'true', '"x"', '""', '0', '-1', '1e300', '1e-12', '-1e10', '[]', '{}', '[1]', '"1480"', '7.5', '{"":1}'];
@@ -73,12 +91,41 @@ final class SchemasTest extends TestCase
         }
         yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
         yield 'pose' => ['pose', (string) json_encode(['rig' => 'Rig 4', 'x' => 5644.2, 'y' => -3.1, 'yaw' => 179.6, 'accuracy' => ['length' => 2, 'angle' => 0.1]])];
+        foreach (Variations::names() as $name) {
+            yield "scenario $name" => ['scenario', (string) json_encode(Variations::file($name)['truth'], JSON_PRESERVE_ZERO_FRACTION)];
+        }
+        yield 'tool log' => ['tool-log', (string) json_encode(['at' => '10:12:05', 'command' => 'read', 'outcome' => 'done', 'message' => 'Axis read', 'azimuth' => 0.12, 'elevation' => -0.2, 'values' => ['level' => 24.1, 'serial' => 'S-1'], 'codes' => ['C2A52'], 'wiped' => false])];
+        yield 'scenario with a tool that fails' => ['scenario', (string) json_encode([...Variations::file('backlash')['truth'], 'tool' => ['lost' => ['start' => [1]], 'nonsense' => ['read' => [2, 3]], 'unsent' => ['zero' => [1]]]])];
         yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
         $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10')->by('hub-marks', 'reported-pose')->read(['pose-turn' => -0.4]);
         $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
+        array_push($task->entries, ...self::runLines());
         foreach ($task->entries as $i => $entry) {
             yield "record line $i" => ['record-line', (string) json_encode(RecordDocument::write($entry))];
         }
+    }
+
+    /** @return list<Entry> one of every kind that begins with the run */
+    private static function runLines(): array
+    {
+        $asked = new ToolAsked('t1', 'Ilse', 'now', ToolCommand::Zero, 'routine', ['azimuth' => 0.2, 'elevation' => -0.1, 'lotCode' => 'L07']);
+
+        return [
+            $asked,
+            new ToolAnswered('t2', 'Ilse', 'now', 't1', 'failed', 'no target', ['level' => 12.5, 'reason' => 'no-target'], ['C2A52'], true),
+            new StepBegun('t3', 'Ilse', 'now', 'ignition-off'),
+            new StepDone('t4', 'Ilse', 'now', 'ignition-off', 31.5),
+            new Corrected('t5', 'Ilse', 'now', 'screws', ['upper-right' => -1.25]),
+            new Corrected('t6', 'Ilse', 'now', 'electronic', [], 0.2, -0.1, 't1'),
+            new TargetShifted('t7', 'Ilse', 'now', -20.0, '20 mm right'),
+            new MirrorRead('t8', 'Ilse', 'now', 3000.0, -4.5, 2.0),
+            new LevelRead('t9', 'Ilse', 'now', 'up', 21.5),
+            new CauseChecked('t10', 'Ilse', 'now', 'clutter', true, 'a trolley'),
+            new SentBack('t11', 'Ilse', 'now', 'bracket', 'Oda', ['bent'], 'to body repair'),
+            new BorderlineAccepted('t12', 'Ilse', 'now', 'Oda', 'near the limit'),
+            new StandSet('t13', 'Ilse', 'now', 120.0, 0.5),
+            new RunMade('t14', 'Ilse', 'now', 0.1, -0.2, null, 'done', null, 't1'),
+        ];
     }
 
     #[DataProvider('documents')]
@@ -176,6 +223,8 @@ final class SchemasTest extends TestCase
                 'order-line' => self::orderLine($node),
                 'bay' => BayDocument::read($node),
                 'pose' => PoseDocument::read($node),
+                'scenario' => Scenario::read($node),
+                'tool-log' => ToolLogDocument::read($document),
                 default => self::recordLine($node),
             };
         } catch (CoreFailure $failure) {

@@ -29,7 +29,7 @@ final class TaskStateDocumentTest extends TestCase
         self::assertSame(['full', 'holds', 'may start'], [$states($task)['place'], $notes($task)['place'], $notes($task)['run']]);
         $task->run(0.9);
         self::assertSame(['half', 'axis out', '1 reading'], [$states($task)['prove'], $notes($task)['prove'], $notes($task)['run']]);
-        self::assertSame('2 runs', $notes($task->run(0.0))['run']);
+        self::assertSame('2 readings', $notes($task->run(0.0))['run']);
         self::assertSame('axis holds', $notes($task)['prove']);
         self::assertSame('half', $states((new DemoTask())->prepared(AnswerKind::No))['prepare']);
     }

@@ -118,7 +118,12 @@ final class Follower
     {
         $card = CardDocument::read(Node::parse((string) json_encode($this->card)));
         $sheet = VehicleDocument::read(DemoTask::node("vehicles/{$this->file['vehicle']}.json"));
-        $bay = array_replace((array) json_decode((string) json_encode(DemoTask::node('bays.json')->items()[0]->raw()), true), (array) ($this->file['bay'] ?? []));
+        $bay = [];
+        foreach ((array) json_decode((string) json_encode(DemoTask::node('bays.json')->raw()), true) as $known) {
+            if (is_array($known) && $known['name'] === $this->file['bay']) {
+                $bay = array_replace($known, array_intersect_key($this->file, ['sFloor' => 0]));
+            }
+        }
         $sensor = $sheet->sensor($this->file['sensor']) ?? throw new \LogicException('No such sensor.');
         $operations = array_map(static fn(string $text): Operation => Operation::fromCode($text), $this->file['operations']);
 

@@ -10,7 +10,7 @@ use Lumbro\Core\Simulation\SeededNoise;
  * The shipped scenarios with every hidden figure drawn anew, each by its seed.
  *
  * @phpstan-type Truth array{seed: int, shifts: array<string, array{float, float}>, stand: array<string, float>, targetHeight: float, mount: array{azimuth: float, elevation: float}, zero: array{azimuth: float, elevation: float}, screws: array{gains: array{float, float}, backlash?: float, bent?: bool}, coverLoss: float, clutter: array{level: float, bearing: float}, floorBelow: float, voltage: float, door: bool, code: string, otherTarget: float, fault?: string}
- * @phpstan-type ScenarioFile array{title: string, vehicle: string, card: string, sensor: string, operations: list<string>, truth: Truth, bay?: array{sFloor: float}, changed?: array<string, mixed>}
+ * @phpstan-type ScenarioFile array{title: string, vehicle: string, card: string, sensor: string, operations: list<string>, truth: Truth, bay: string, sFloor?: float, changed?: array<string, mixed>}
  */
 final class Variations
 {
@@ -81,7 +81,7 @@ final class Variations
                 break;
             case 'drain-floor':
                 $truth['floorBelow'] = $side('below') * $between('below', 8, 30);
-                $file['bay']['sFloor'] = $between('stated', 5, 12);
+                $file['sFloor'] = $between('stated', 5, 12);
                 break;
             case 'weak-supply':
                 $truth['voltage'] = $between('voltage', 10.8, 11.8);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Body;
+use App\Http\Refusal;
+use App\Models\User;
+use App\Records\Recorder;
+use App\Records\TaskFile;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\StepBegun;
+use Lumbro\Core\Record\StepDone;
+
+/** A step of the card's procedure that a person does: its clock is started, or it is done. */
+final readonly class DoStep
+{
+    public const FIELDS = [['step'], ['begun', 'confirmed']];
+
+    public function __construct(private Recorder $recorder) {}
+
+    public function __invoke(User $user, string $task, Body $body): TaskFile
+    {
+        return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): Entry {
+            RunGuard::open($file);
+            $run = $file->state()->run;
+            $id = $body->text('step', 80);
+            $step = $run->routine->step($id) ?? throw Refusal::field('/step', 'The card has no such step.');
+            $next = $run->routine->next();
+            if ($next?->id !== $step->id) {
+                throw Refusal::conflict('step-order', $next === null ? 'Every step is done.' : sprintf('“%s” is due first.', $next->text), '/step');
+            }
+            if ($step->command() !== null) {
+                throw Refusal::conflict('step-order', sprintf('This step is the tool\'s: let it %s.', $step->command()->words()), '/step');
+            }
+            if ($body->flag('begun')) {
+                return new StepBegun($body->id, $user->name, $now, $step->id);
+            }
+            $waited = null;
+            if ($step->seconds !== null && $step->seconds > 0) {
+                $clock = $run->log->clock?->step === $step->id ? $run->log->clock->at : null;
+                $waited = $clock === null ? 0.0 : round((float) (new \DateTimeImmutable($now))->format('U.v') - (float) (new \DateTimeImmutable($clock))->format('U.v'), 1);
+                if ($waited < $step->seconds && ! $body->flag('confirmed')) {
+                    throw Refusal::asks('/step', sprintf('The card asks for %.0f s, and %.0f s have passed by the clock here. Is it done all the same?', $step->seconds, $waited));
+                }
+            }
+
+            return new StepDone($body->id, $user->name, $now, $step->id, $waited);
+        });
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Refusal;
+use App\Models\SensorTask;
+use App\Models\User;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\PracticeShelf;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Simulation\Scenario;
+
+/** A simulated car is brought in: an order of its own, with a task whose truth is hidden. */
+final readonly class OpenPractice
+{
+    public function __construct(private OpenOrder $open) {}
+
+    /**
+     * @return string the task
+     *
+     * @throws Refusal where the shop has not the car, the card or the bay
+     */
+    public function __invoke(User $user, string $id, string $scenario): string
+    {
+        $file = PracticeShelf::take($scenario);
+        Scenario::read(Node::parse($file['truth']));
+        $sheet = $this->of($user, 'vehicle_sheets', 'name', $file['vehicle'], 'vehicle sheet');
+        $bay = $this->of($user, 'bays', 'name', $file['bay'], 'bay');
+        $order = ($this->open)(
+            $user,
+            $id,
+            null,
+            'Practice: ' . $file['title'],
+            'PRACTICE',
+            null,
+            $sheet,
+            $bay,
+            static fn(OrderFile $order): array => array_map(
+                static fn(string $operation): OrderEntry => OrderEntryDocument::entry('operation', (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation, 'state' => 'done']))),
+                $file['operations'],
+            ),
+        );
+        foreach ($order->tasks as $task) {
+            if ($task->sensor === $file['sensor'] && is_string($task->id)) {
+                SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $task->id)->update(['scenario' => $file['truth']]);
+
+                return $task->id;
+            }
+        }
+
+        throw Refusal::conflict('no-sensor', 'This car has no such sensor in the shop\'s sheets.');
+    }
+
+    private function of(User $user, string $table, string $column, string $value, string $what): string
+    {
+        $id = DB::table($table)->where('shop_id', $user->shop_id)->where($column, $value)->value('id');
+
+        return is_string($id) ? $id : throw Refusal::conflict('not-here', sprintf('The practice car needs the %s "%s", which this shop does not have.', $what, $value));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/** No answer came from a tool that was asked something. Whether it did it is not known. */
+final class ConnectionLost extends \RuntimeException
+{
+    public static function to(string $tool): self
+    {
+        return new self("$tool gave no answer.");
+    }
+}

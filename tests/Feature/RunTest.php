@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** The run when things go wrong: order, connection, nonsense, two people, and every route to the sensor. */
+final class RunTest extends FeatureCase
+{
+    private const READING = ['azimuth' => 0.05, 'elevation' => -0.1];
+
+    public function testAStepOutOfItsTurnIsRefusedWithWhatIsDue(): void
+    {
+        $this->workUntil('run');
+        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'step-order')->assertJsonPath('title', '“Ignition on, engine off, charger connected” is due before the tool is asked to start the routine.');
+        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('steps', ['step' => 'dance'])->assertStatus(422)->assertJsonPath('path', '/step');
+        $this->write('runs', self::READING)->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('steps', ['step' => 'ignition-on'])->assertOk()->assertJsonPath('present.call', 'identify');
+        $this->write('steps', ['step' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('tool', ['command' => 'fly'])->assertStatus(422)->assertJsonPath('path', '/command');
+        self::assertSame(1, DB::table('record_events')->where('sensor_task_id', $this->task())->whereIn('kind', ['step', 'asked', 'answered'])->count());
+    }
+
+    public function testAWaitIsAskedForOnceAndItsLengthIsKept(): void
+    {
+        $this->workUntil('run');
+        for ($i = 0; $i < 5; $i++) {
+            $this->step();
+        }
+        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('steps', ['step' => 'ignition-off', 'begun' => true])->assertOk()->assertJsonPath('run.steps.5.state', 'now');
+        self::assertIsString($this->getJson("/api/tasks/{$this->task()}")->json('run.steps.5.begunAt'));
+        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('steps', ['step' => 'ignition-off', 'confirmed' => true])->assertOk()->assertJsonPath('present.call', 'read');
+        $kept = json_decode((string) DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'step')->orderByDesc('version')->value('payload'), true);
+        self::assertLessThan(30, $kept['waited']);
+    }
+
+    public function testALostAnswerLeavesATraceAndNothingRunsTwice(): void
+    {
+        $this->faults(['lost' => ['start' => [1]]]);
+        $this->workUntil('run');
+        for ($i = 0; $i < 4; $i++) {
+            $this->step();
+        }
+        $id = (string) Str::uuid7();
+        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk()->assertJsonPath('run.pending.words', 'start the routine')->assertJsonPath('present.kind', 'outcome');
+        // Sent again, or by somebody else, it is not run again.
+        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk();
+        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        $this->write('runs', self::READING)->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        $this->write('checks', ['cause' => 'clutter', 'found' => false])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        self::assertSame(1, $this->lines('asked', 'start'));
+        $this->write('tool-outcome', [])->assertOk()->assertJsonPath('run.pending', null)->assertJsonPath('present.call', 'ignition-off');
+        $this->write('tool-outcome', [])->assertOk();
+        self::assertSame(1, $this->lines('asked', 'start'));
+        self::assertSame(1, DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'answered')->where('payload->to', $id)->count());
+    }
+
+    public function testACommandThatNeverArrivedIsDueAgainAndOneGivenUpIsSaidSo(): void
+    {
+        $this->faults(['unsent' => ['empty-zone' => [1]], 'lost' => ['start' => [1]]]);
+        $this->workUntil('run');
+        $this->step();
+        $this->step();
+        $this->write('tool', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.kind', 'outcome');
+        $this->write('tool-outcome', [])->assertOk()->assertJsonPath('present.call', 'empty-zone');
+        $this->write('tool', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.call', 'target');
+        $this->step();
+        $this->write('tool', ['command' => 'start'])->assertOk();
+        $this->write('tool-outcome', ['givenUp' => true])->assertOk()->assertJsonPath('present.call', 'routine');
+        $said = json_decode((string) DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'answered')->orderByDesc('version')->value('payload'), true);
+        self::assertSame('lost', $said['outcome']);
+    }
+
+    public function testNonsenseIsKeptAsNonsenseAndTwiceInARowAsksForTheConnection(): void
+    {
+        $this->faults(['nonsense' => ['read' => [1, 2]]]);
+        $this->workUntil('run');
+        for ($i = 0; $i < 6; $i++) {
+            $this->step();
+        }
+        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.call', 'read');
+        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.kind', 'diagnose')->assertJsonPath('present.call', 'connection');
+        $this->write('checks', ['cause' => 'connection', 'found' => true])->assertOk()->assertJsonPath('present.kind', 'step');
+        $this->readAxis();
+        $this->getJson("/api/tasks/{$this->task()}")->assertJsonCount(1, 'runs');
+    }
+
+    public function testTwoBrowsersRunOnce(): void
+    {
+        $this->workUntil('run');
+        for ($i = 0; $i < 4; $i++) {
+            $this->step();
+        }
+        $version = $this->file()->version;
+        $this->write('tool', ['version' => $version, 'command' => 'start'])->assertOk();
+        $this->write('tool', ['version' => $version, 'command' => 'start'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'record-moved-on');
+        self::assertSame(1, $this->lines('asked', 'start'));
+    }
+
+    public function testNoRouteLeadsPastTheInterlock(): void
+    {
+        $this->electronic();
+        $this->workUntil('run');
+        $this->readAxis();
+        $zero = ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0.0]];
+        $state = $this->getJson("/api/tasks/{$this->task()}")->assertOk();
+        // The stand is pushed: from here on nothing holds.
+        $this->write('moves', ['kinds' => ['shift']])->assertOk()->assertJsonPath('mayRun', false);
+        $before = DB::table('record_events')->where('sensor_task_id', $this->task())->count();
+        foreach ([['tool', $zero], ['tool', ['command' => 'start']], ['tool', ['command' => 'read']], ['runs', self::READING], ['corrections', ['way' => 'screws', 'turns' => ['upper-right' => 1]]], ['corrections', ['way' => 'mirror spots']]] as [$route, $body]) {
+            $this->write($route, $body)->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        }
+        foreach ([...$zero, 'azimuth' => 1] as $name => $_) {
+            $this->write('tool', [...$zero, "stray-$name" => 1])->assertStatus(422);
+        }
+        self::assertSame($before, DB::table('record_events')->where('sensor_task_id', $this->task())->count());
+        self::assertNotNull($state->json('run.finding'));
+        // A log loaded from a tool changes nothing by itself either.
+        $this->call('POST', "/api/tasks/{$this->task()}/tool-log", content: '{"at":"10:00","command":"zero","outcome":"done","message":"stored"}', server: ['HTTP_ACCEPT' => 'application/json'])->assertOk();
+        self::assertSame($before, DB::table('record_events')->where('sensor_task_id', $this->task())->count());
+    }
+
+    public function testTheAxisIsReadBeforeItIsCorrectedAndOnlyAsTheCardSays(): void
+    {
+        $this->workUntil('run');
+        $turns = ['way' => 'screws', 'turns' => ['upper-right' => 0.25]];
+        $this->write('corrections', $turns)->assertStatus(409)->assertJsonPath('code', 'not-read');
+        $this->readAxis();
+        $this->write('corrections', ['way' => 'mirror spots'])->assertStatus(422)->assertJsonPath('path', '/way');
+        $this->write('corrections', ['way' => 'screws'])->assertStatus(422)->assertJsonPath('path', '/turns');
+        $this->write('corrections', ['way' => 'screws', 'turns' => ['upper-right' => 0]])->assertStatus(422)->assertJsonPath('path', '/turns');
+        $this->write('corrections', ['way' => 'screws', 'turns' => ['thumb' => 1]])->assertStatus(422);
+        $this->write('tool', ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0]])->assertStatus(409)->assertJsonPath('code', 'no-zero');
+        $this->write('corrections', $turns)->assertOk()->assertJsonPath('run.made.0.words', 'upper right a quarter of a turn clockwise')->assertJsonPath('run.finding', null)->assertJsonPath('present.call', 'routine');
+    }
+
+    public function testAZeroIsCountedAgainstWhatTheSensorTakes(): void
+    {
+        $this->electronic();
+        $this->workUntil('run');
+        $this->readAxis();
+        $zero = static fn(float $azimuth): array => ['command' => 'zero', 'values' => ['azimuth' => $azimuth, 'elevation' => 0.0]];
+        $this->write('tool', $zero(1.3))->assertStatus(422)->assertJsonPath('path', '/values');
+        $this->write('tool', ['command' => 'zero'])->assertStatus(422)->assertJsonPath('path', '/values');
+        $this->write('tool', $zero(0.7))->assertOk()->assertJsonPath('run.zeroSum.azimuth.amount', 0.7)->assertJsonPath('run.finding.basis', 'zero');
+        $this->write('tool', $zero(0.7))->assertStatus(422)->assertJsonPath('path', '/values');
+        // 0.7° of zero on an axis that was true: the readings before it say that it is off now, whatever the next one shows.
+        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonPath('run.finding.azimuth.verdict', 'out');
+        self::assertStringContainsString('electronic zeros', implode(' ', (array) $this->getJson("/api/tasks/{$this->task()}")->json('notProven')));
+    }
+
+    public function testWhatAToolShowsIsTypedAndJudgedAsIfItHadTold(): void
+    {
+        DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
+        $this->prepare();
+        foreach (['spot-offset' => '0', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2861', 'hub-right' => '2861'] as $call => $typed) {
+            $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+        }
+        $this->write('readings', ['call' => 'height', 'typed' => '642', 'datum' => 'centre'])->assertOk()->assertJsonPath('tool', 'none');
+        $this->write('steps', ['step' => 'ignition-on', 'confirmed' => true])->assertOk();
+        $this->write('tool', ['command' => 'identify'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        self::assertSame(0, $this->lines('asked', 'identify'));
+        $log = implode("\n", array_map(json_encode(...), [
+            ['at' => '10:01', 'command' => 'identify', 'outcome' => 'done', 'message' => 'Sensor answers', 'values' => ['voltage' => 12.8, 'serial' => 'S-77']],
+            ['at' => '10:02', 'command' => 'empty-zone', 'outcome' => 'done', 'message' => 'Zone read', 'values' => ['emptyLevel' => 3.5]],
+            ['at' => '10:04', 'command' => 'start', 'outcome' => 'done', 'message' => 'Routine completed'],
+            ['at' => '10:06', 'command' => 'read', 'outcome' => 'done', 'message' => 'Axis', 'azimuth' => 0.06, 'elevation' => -0.11, 'values' => ['level' => 24.0]],
+        ]));
+        $send = fn(string $content) => $this->call('POST', "/api/tasks/{$this->task()}/tool-log", content: $content, server: ['HTTP_ACCEPT' => 'application/json']);
+        $send('a letter')->assertStatus(422);
+        $send('{"at":"10:01","command":"fly","outcome":"done","message":"up"}')->assertStatus(422)->assertJsonPath('path', '/0/command');
+        $send($log)->assertOk()->assertJsonPath('lines', 4)->assertJsonPath('state.tool', 'log');
+        $send(str_replace('0.06', '0.07', $log))->assertStatus(422);
+        $this->readAxis();
+        $this->getJson("/api/tasks/{$this->task()}")->assertJsonPath('runs.0.azimuth.read', 0.06)->assertJsonPath('run.voltage', 12.8);
+        $this->write('tool', ['command' => 'read'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->write('runs', ['azimuth' => 'much', 'elevation' => 0])->assertStatus(422)->assertJsonPath('path', '/azimuth');
+        $this->write('runs', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'close');
+    }
+
+    public function testSendingBackAgainstTheAdviceNeedsAReasonAndEndsTheTask(): void
+    {
+        $this->workUntil('run');
+        $this->write('send-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant'])->assertStatus(422)->assertJsonPath('path', '/note');
+        $this->write('send-back', ['fault' => 'mood', 'name' => 'Ilse Corrant', 'note' => 'It looks bent to me.'])->assertStatus(422)->assertJsonPath('path', '/fault');
+        $this->write('acceptance', ['name' => 'Oda Merrin', 'reason' => 'Near enough for today.'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'not-borderline');
+        $this->write('send-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant', 'note' => 'The bracket is cracked at the ear.'])->assertOk()->assertJsonPath('run.sentBack.to', 'body repair')->assertJsonPath('settled', true)->assertJsonPath('present.kind', 'close');
+        $this->write('tool', ['command' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'run-ended');
+        $this->write('seal', [])->assertOk();
+    }
+
+    public function testMirrorSpotsAreReadInWordsAndGiveTheFacesOwnAxis(): void
+    {
+        $this->workUntil('run');
+        $this->write('mirrors', ['distance' => '3 m', 'left' => '20', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/left');
+        $this->write('mirrors', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm'])->assertStatus(422)->assertJsonPath('path', '/above');
+        $this->write('mirrors', ['distance' => '3 mm', 'left' => '20 mm left', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/distance');
+        $mirror = $this->write('mirrors', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm down'])->assertOk();
+        self::assertEqualsWithDelta(rad2deg(atan2(20, 3000)) / 2, $mirror->json('run.mirror.0.azimuth.amount'), 1e-9);
+        $mirror->assertJsonPath('run.mirror.0.elevation.direction', 'down');
+    }
+
+    /** @param array<string, array<string, list<int>>> $tool */
+    private function faults(array $tool): void
+    {
+        $task = $this->task();
+        $scenario = json_decode((string) DB::table('sensor_tasks')->where('id', $task)->value('scenario'), true);
+        DB::table('sensor_tasks')->where('id', $task)->update(['scenario' => json_encode([...$scenario, 'tool' => $tool])]);
+    }
+
+    /** The card of this shop lets the sensor be corrected electronically only. */
+    private function electronic(): void
+    {
+        DB::connection()->statement("update procedure_cards set document = jsonb_set(document::jsonb, '{adjustment}', '{\"way\": \"electronic\", \"zeroRange\": 1.2}') where document->>'id' = 'quillon-sable-front'");
+    }
+
+    private function lines(string $kind, string $command): int
+    {
+        return DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', $kind)->where('payload->command', $command)->count();
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Devices\DeviceRoom;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Lumbro\Core\Run\Cause;
+use Lumbro\Core\Simulation\SensorTruth;
+use Lumbro\Core\Simulation\SimulatedTool;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every simulated car that ships, worked on through the web API by somebody who does what it says. */
+final class ScenariosTest extends FeatureCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function scenarios(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 2) . '/database/demo/scenarios/*.json') ?: [] as $file) {
+            yield basename($file, '.json') => [basename($file, '.json')];
+        }
+    }
+
+    #[DataProvider('scenarios')]
+    public function testTheAdviceReachesTheTruth(string $scenario): void
+    {
+        $task = $this->practise($scenario);
+        $did = $this->follow($task);
+        $state = $this->state($task);
+        $truth = $this->truth($task);
+        $fault = json_decode((string) DB::table('sensor_tasks')->where('id', $task)->value('scenario'), true)['fault'] ?? null;
+        if ($fault === null) {
+            self::assertTrue($state['run']['proven'], implode(', ', $did));
+            self::assertTrue($truth->isAligned());
+            self::assertNull($state['run']['sentBack']);
+        } else {
+            self::assertSame($fault, $state['run']['sentBack']['fault'] ?? null, implode(', ', $did));
+            self::assertFalse($state['run']['proven']);
+            self::assertGreaterThanOrEqual(2, count($state['run']['sentBack']['reasons']));
+        }
+        self::assertTrue($state['settled']);
+        $this->send($task, 'seal', [])->assertOk();
+    }
+
+    public function testNothingOfTheTruthIsToldAndOnlyWhatShipsIsOpened(): void
+    {
+        $this->actingAs($this->person());
+        $list = $this->getJson('/api/practice')->assertOk()->assertJsonCount(12, 'cars');
+        self::assertSame(['id', 'title', 'teaches'], array_keys((array) $list->json('cars.0')));
+        $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => '../people'])->assertStatus(422)->assertJsonPath('path', '/scenario');
+        $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => 'none-such'])->assertStatus(422);
+        $id = (string) Str::uuid7();
+        $task = $this->postJson('/api/practice', ['id' => $id, 'scenario' => 'backlash'])->assertOk()->json('task');
+        self::assertSame($task, $this->postJson('/api/practice', ['id' => $id, 'scenario' => 'backlash'])->assertOk()->json('task'));
+        self::assertStringNotContainsString('"mount"', (string) $this->getJson("/api/tasks/$task")->assertOk()->getContent());
+    }
+
+    private function practise(string $scenario): string
+    {
+        $task = $this->actingAs($this->person())->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => $scenario])->assertOk()->json('task');
+
+        return is_string($task) ? $task : self::fail('No task came.');
+    }
+
+    /** @return list<string> what was done */
+    private function follow(string $task): array
+    {
+        $did = [];
+        for ($i = 0; $i < 140; $i++) {
+            $state = $this->state($task);
+            $present = $state['present'];
+            $did[] = trim("{$present['kind']} {$present['call']}");
+            if ($present['kind'] === 'close') {
+                return $did;
+            }
+            $this->act($task, $state, $present['kind'], $present['call'], (string) ($present['why'] ?? ''));
+        }
+        self::fail('It never ends: ' . implode(', ', $did));
+    }
+
+    /** @param array<string, mixed> $state */
+    private function act(string $task, array $state, string $kind, ?string $call, string $why): void
+    {
+        $unread = array_values(array_filter($state['calls'], static fn(array $known): bool => $known['reading'] === null))[0]['id'] ?? null;
+        match ($kind) {
+            'prepare', 'line' => $this->answerAll($task, $state),
+            'read', 'check', 'decide', 'improve' => $this->reads($task, $call ?? (string) $unread),
+            'remeasure' => $this->reads($task, (string) $call),
+            'move' => $this->send($task, 'moves', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
+            'step' => $this->stepOf($task, $state, (string) $call),
+            'repeat' => $this->send($task, 'tool', ['command' => 'read'])->assertOk(),
+            'diagnose' => $this->send($task, 'checks', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
+            'survey-floor' => $this->survey($task, $state),
+            'adjust' => $this->send($task, 'corrections', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
+            'zero' => $this->send($task, 'tool', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
+            'shift-test' => $this->send($task, 'shifts', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
+            'shift-back' => $this->send($task, 'shifts', ['typed' => '0'])->assertOk(),
+            'send-back' => $this->send($task, 'send-back', ['fault' => $call, 'name' => 'Ilse Corrant'])->assertOk(),
+            default => self::fail("Nobody knows how to do $kind $call: $why"),
+        };
+    }
+
+    /** @param array<string, mixed> $state */
+    private function answerAll(string $task, array $state): void
+    {
+        foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
+            if ($question['answer'] === null) {
+                $this->send($task, 'answers', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
+            }
+        }
+    }
+
+    private function reads(string $task, string $call): void
+    {
+        $typed = $this->getJson("/api/tasks/$task/meter/$call")->assertOk()->json('typed');
+        $this->send($task, 'readings', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
+    }
+
+    /** @param array<string, mixed> $state */
+    private function stepOf(string $task, array $state, string $id): void
+    {
+        $step = array_values(array_filter($state['run']['steps'], static fn(array $step): bool => $step['id'] === $id))[0];
+        ($step['does'] === null ? $this->send($task, 'steps', ['step' => $id, 'confirmed' => true]) : $this->send($task, 'tool', ['command' => $step['does']]))->assertOk();
+    }
+
+    /** @param array<string, mixed> $state */
+    private function survey(string $task, array $state): void
+    {
+        foreach (['FL', 'FR', 'RL', 'RR', "site-{$state['sensor']}"] as $place) {
+            $typed = $this->getJson("/api/tasks/$task/meter/floor-$place")->assertOk()->json('typed');
+            $this->send($task, 'car', ['kind' => 'floor', 'payload' => ['place' => $place, 'typed' => $typed]])->assertOk();
+        }
+    }
+
+    private function truth(string $task): SensorTruth
+    {
+        $file = \App\Records\TaskFile::open($this->person(), $task);
+        $world = app(DeviceRoom::class)->world($file) ?? self::fail('The car is not simulated.');
+        $truth = (new SimulatedTool($world, $file->entries))->sensor;
+        self::assertFalse($truth->isAtWork(Cause::Clutter));
+
+        return $truth;
+    }
+}
