@@ -8,6 +8,7 @@ import { KitScreen } from './kit/KitScreen';
 import { OrderScreen } from './order/OrderScreen';
 import { MeterPractice } from './practice/MeterPractice';
 import { Report } from './record/Report';
+import { SendBackNote } from './record/SendBackNote';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
 import { StakeOutPage } from './stakeout/StakeOutPage';
@@ -29,6 +30,7 @@ export function App() {
         <Route path="/bays" element={<BaysScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
+        <Route path="/tasks/:task/note" element={<SendBackNote />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />
         <Route path="/practice/meter" element={<MeterPractice />} />
         <Route path="*" element={<Nowhere />} />

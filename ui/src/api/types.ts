@@ -16,6 +16,26 @@ export type SchoolChoices = Schemas['SchoolChoices'];
 export type SchoolId = SchoolChoices['schools'][number]['id'];
 export type ReferenceId = Schemas['Method']['reference']['line'];
 export type Pose = Schemas['Pose'];
+export type RunState = Schemas['RunState'];
+export type RunStep = Schemas['RunStep'];
+export type Finding = Schemas['Finding'];
+export type FoundAxis = Schemas['FoundAxis'];
+export type Cause = Schemas['Cause'];
+export type Amount = Schemas['Amount'];
+export type Correction = Schemas['Correction'];
+export type ScrewTurn = Schemas['ScrewTurn'];
+export type ToolCommand =
+  | 'identify'
+  | 'unlock'
+  | 'voltage'
+  | 'codes'
+  | 'lot-code'
+  | 'empty-zone'
+  | 'start'
+  | 'read'
+  | 'level'
+  | 'zero'
+  | 'clear';
 export type Survey = Schemas['Survey'];
 export type StakeOut = Schemas['StakeOut'];
 export type Stage = Schemas['Stage'];
@@ -39,4 +59,4 @@ export type KitItem = Schemas['KitItem'];
 export type Intake = Schemas['Intake'];
 export type Person = Schemas['Person'];
 export type Problem = Schemas['Problem'];
-export type VerdictWord = Respect['verdict'];
+export type VerdictWord = Respect['verdict'] | 'sent-back';

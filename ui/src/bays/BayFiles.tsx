@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { sendFile } from '../api/sendFile';
+import { FileButton } from '../shell/FileButton';
 import type { Bay } from './shapes';
 
 /** A bay out of a file and into one: its own JSON, a drawing's outline, a picture. */
@@ -16,7 +17,6 @@ export function BayFiles({
   onRead: (found: Partial<Bay>) => void;
 }) {
   const [outlines, setOutlines] = useState<number[][][]>([]);
-  const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const read = async (file: File) => {
     setProblem(null);
@@ -64,25 +64,11 @@ export function BayFiles({
         </>
       )}
       {mayChange && (
-        <>
-          <input
-            ref={input}
-            type="file"
-            accept=".json,.dxf"
-            hidden
-            data-testid="bay-file"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) {
-                void read(file);
-              }
-            }}
-          />
-          <Button variant="outlined" sx={{ mt: 1 }} onClick={() => input.current?.click()}>
+        <Box sx={{ mt: 1 }}>
+          <FileButton accept=".json,.dxf" testId="bay-file" onFile={(file) => void read(file)}>
             Read a JSON or DXF file
-          </Button>
-        </>
+          </FileButton>
+        </Box>
       )}
       {problem && (
         <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>

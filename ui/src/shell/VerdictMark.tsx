@@ -6,6 +6,7 @@ const WORDS: Record<VerdictWord, string> = {
   out: 'Out',
   unproven: 'Unproven',
   'not-measured': 'Not measured',
+  'sent-back': 'Sent back',
 };
 
 export function verdictWord(verdict: VerdictWord): string {
@@ -17,6 +18,7 @@ const COLOURS: Record<VerdictWord, string> = {
   out: 'verdict.out',
   unproven: 'verdict.unproven',
   'not-measured': 'verdict.unmeasured',
+  'sent-back': 'text.primary',
 };
 
 /** A verdict as a shape, a colour and a word, so that none of them has to be seen alone. */
@@ -33,7 +35,7 @@ export function VerdictMark({ verdict, size = 20 }: { verdict: VerdictWord; size
   );
 }
 
-/** Solid square, crossed diamond, half-filled circle, dotted ring. */
+/** Solid square, crossed diamond, half-filled circle, dotted ring, an arrow back. */
 function VerdictShape({ verdict, size }: { verdict: VerdictWord; size: number }) {
   return (
     <svg width={size} height={size} viewBox="0 0 20 20" aria-hidden="true">
@@ -53,6 +55,9 @@ function VerdictShape({ verdict, size }: { verdict: VerdictWord; size: number })
           <circle cx="10" cy="10" r="8.5" fill="none" stroke="currentColor" strokeWidth="2.5" />
           <path d="M10 1.5a8.5 8.5 0 0 0 0 17Z" fill="currentColor" />
         </>
+      )}
+      {verdict === 'sent-back' && (
+        <path d="M18 10H4M10 3 3 10 10 17" fill="none" stroke="currentColor" strokeWidth="3" />
       )}
       {verdict === 'not-measured' && (
         <circle

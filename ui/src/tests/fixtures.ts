@@ -1,3 +1,4 @@
+import { runState } from './runFixture';
 import type { Call, OrderLine, Reading, Respect, Run, Workspace } from '../api/types';
 
 /** Invented states of a workspace, each as the server would send it. */
@@ -84,6 +85,8 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     order: { id: 'o1', version: 3, number: '2471', vehicle: 'Quillon Sable', plate: 'CL 2471 K' },
     seal: null,
     simulated: true,
+    tool: 'simulated',
+    run: runState(),
     stage: 'place',
     present: { kind: 'read', call: 'spot-along' },
     stages: [

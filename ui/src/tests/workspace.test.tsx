@@ -2,6 +2,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { FakeServer, openAt, problem } from './app';
 import { call, reading, respect, run, workspace } from './fixtures';
+import { finding, runState } from './runFixture';
 
 const state = workspace();
 const at = `/tasks/${state.task}`;
@@ -275,14 +276,14 @@ describe('the run', () => {
           at: '2026-11-24T09:00:00Z',
         },
         stage: 'run',
-        present: { kind: 'run', call: null },
+        present: { kind: 'step', call: 'ignition-on' },
       }),
     });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Run/ }));
     expect(screen.getByTestId('bars')).toHaveTextContent('The distance is not measured.');
-    expect(screen.getByRole('button', { name: /Start the run/ })).toBeDisabled();
-    await person.keyboard('r');
+    expect(screen.queryByTestId('step')).not.toBeInTheDocument();
+    await person.keyboard('rd');
     expect(server.writes()).toHaveLength(0);
     await person.click(screen.getByRole('button', { name: 'Release it by name' }));
     await person.clear(screen.getByLabelText(/Released by/));
@@ -294,7 +295,7 @@ describe('the run', () => {
       name: 'Oda Merrin',
       reason: 'The bay is needed.',
     });
-    expect(screen.getByRole('button', { name: /Start the run/ })).toBeEnabled();
+    expect(screen.getByTestId('step')).toHaveTextContent('Ignition on');
   });
 
   it('is judged with the set-up taken out, and its message is only a message', async () => {
@@ -303,13 +304,16 @@ describe('the run', () => {
         stage: 'prove',
         present: { kind: 'prove', call: null },
         runs: [run({ verdict: 'out' })],
+        run: runState({ finding: finding({ verdict: 'out' }) }),
       }),
     });
     openAt(at);
-    const azimuth = await screen.findByTestId('azimuth');
+    const proof = within(await screen.findByTestId('prove'));
+    const azimuth = proof.getByTestId('azimuth');
     expect(azimuth).toHaveTextContent('0.08° to the car’s left');
     expect(azimuth).toHaveTextContent('99 in 100 inside');
-    expect(azimuth).toHaveTextContent(
+    expect(azimuth).toHaveTextContent('the set-up adds 0.02° to the car’s right');
+    expect(within(screen.getByTestId('run-result')).getByTestId('azimuth')).toHaveTextContent(
       'The tool shows −0.10; the set-up adds 0.02° to the car’s right',
     );
     expect(screen.getByText(/which is a message, not proof/)).toBeInTheDocument();

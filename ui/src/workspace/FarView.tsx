@@ -3,6 +3,7 @@ import type { Workspace } from '../api/types';
 import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';
 import { FarFrame } from '../shell/FarFrame';
 import { VerdictMark } from '../shell/VerdictMark';
+import { stepDue } from './run/words';
 import { figures } from '../theme/theme';
 
 /** The present call alone, its number a fifth of the screen high, to be read from across the car. */
@@ -79,13 +80,56 @@ function presentCall(
         note: question?.question ?? '',
       };
     case 'run':
-      return { title: 'Run', figure: 'ready', note: 'Nobody within the zone.' };
+      return { title: 'Run', figure: 'barred', note: state.bars[0]?.text ?? '' };
+    case 'step': {
+      const step = stepDue(state);
+      return {
+        title: step?.does ? 'Scan tool' : 'Do this',
+        figure: step?.seconds ? `${step.seconds} s` : '',
+        note: `${step?.text ?? ''}. Nobody within the zone.`,
+      };
+    }
+    case 'outcome':
+      return { title: 'No answer', figure: '?', note: 'Ask the tool what came of it.' };
+    case 'diagnose':
+      return {
+        title: 'Look for',
+        figure: '',
+        note: state.run.causes?.find((cause) => cause.id === state.present.call)?.check ?? '',
+      };
+    case 'repeat':
+      return { title: 'Read the axis', figure: 'once more', note: state.present.why ?? '' };
+    case 'adjust':
+      return {
+        title: 'Turn, facing the sensor',
+        figure: '',
+        note: (state.run.correction?.screws ?? [])
+          .map((screw) => `${screw.id.replaceAll('-', ' ')}: ${screw.words}`)
+          .join('. '),
+      };
+    case 'shift-test':
+    case 'shift-back':
+      return state.present.kind === 'shift-back' || !state.run.shiftTest
+        ? { title: 'Target', figure: 'back', note: 'On its mark again.' }
+        : {
+            title: 'Shift the target',
+            figure: length(state.run.shiftTest.move.amount, display),
+            note: state.run.shiftTest.move.direction,
+          };
+    case 'send-back':
+      return { title: 'Send it back', figure: '', note: state.present.why ?? '' };
+    case 'survey-floor':
+      return {
+        title: 'Floor',
+        figure: 'staff',
+        note: 'Read the floor at the wheels and at the spot.',
+      };
     case 'prove':
     case 'close':
       return {
-        title: 'Azimuth',
-        figure: last ? degrees(last.azimuth.misalignment) : '',
-        note: last?.azimuth.direction ?? '',
+        title: state.run.sentBack ? `Sent back to ${state.run.sentBack.to}` : 'Azimuth',
+        figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
+        note: (state.run.finding ?? last)?.azimuth.direction ?? '',
       };
     default:
       return { title: 'Measure better', figure: '', note: '' };

@@ -10,9 +10,9 @@ const KEYS: [string, string][] = [
   ['V', 'turns the plan to where you stand'],
   ['U', 'undo: strikes the last reading'],
   ['M', 'reads the simulated meter'],
-  ['D', 'the moves are done'],
-  ['R', 'starts the run, where nothing bars it'],
-  ['Y N C W', 'yes, no, not checked, on somebody’s word'],
+  ['D', 'what was asked of you is done: moves, steps, turns'],
+  ['R', 'asks the scan tool, where nothing bars it'],
+  ['Y N C W', 'yes or found, no or not that, not checked, on somebody’s word'],
   ['P', 'back to the present call'],
   ['?', 'this list'],
 ];

@@ -209,7 +209,9 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             />
           )}
           {stage === 'run' && <RunSheet state={state} task={task} />}
-          {stage === 'prove' && <ProveSheet state={state} task={task} onShow={setShown} />}
+          {stage === 'prove' && (
+            <ProveSheet state={state} task={task} display={display} onShow={setShown} />
+          )}
           {stage === 'close' && <CloseSheet state={state} task={task} />}
         </Box>
       </Box>

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, Refused, Unreachable } from '../api/client';
-import type { Pose, ReferenceId, SchoolId, Workspace } from '../api/types';
+import type { Pose, ReferenceId, SchoolId, ToolCommand, Workspace } from '../api/types';
 import { Unsent } from '../api/unsent';
 import { uuid7 } from '../api/uuid7';
 import { useSignedOut } from '../session/usePerson';
@@ -43,7 +43,16 @@ export type Write =
       };
     }
   | { to: 'releases'; body: { name: string; reason: string } }
-  | { to: 'runs'; body: object }
+  | { to: 'runs'; body: { azimuth: number; elevation: number; level?: number } }
+  | { to: 'tool'; body: { command: ToolCommand; values?: { azimuth: number; elevation: number } } }
+  | { to: 'tool-outcome'; body: { givenUp?: boolean } }
+  | { to: 'steps'; body: { step: string; begun?: boolean; confirmed?: boolean } }
+  | { to: 'corrections'; body: { way: 'screws' | 'mirror spots'; turns?: Record<string, number> } }
+  | { to: 'shifts'; body: { typed: string } }
+  | { to: 'mirrors'; body: { distance: string; left: string; above: string } }
+  | { to: 'checks'; body: { cause: string; found: boolean; note?: string } }
+  | { to: 'send-back'; body: { fault: string; name: string; note?: string } }
+  | { to: 'acceptance'; body: { name: string; reason: string } }
   | { to: 'seal'; body: { handover?: string } };
 
 type Sent = Write & { id: string; version: number };
@@ -93,7 +102,45 @@ function send(task: string, write: Sent): Promise<Workspace> {
         client.POST('/api/tasks/{task}/releases', { params, body: { ...head, ...write.body } }),
       );
     case 'runs':
-      return answer(client.POST('/api/tasks/{task}/runs', { params, body: head }));
+      return answer(
+        client.POST('/api/tasks/{task}/runs', { params, body: { ...head, ...write.body } }),
+      );
+    case 'tool':
+      return answer(
+        client.POST('/api/tasks/{task}/tool', { params, body: { ...head, ...write.body } }),
+      );
+    case 'tool-outcome':
+      return answer(
+        client.POST('/api/tasks/{task}/tool-outcome', { params, body: { ...head, ...write.body } }),
+      );
+    case 'steps':
+      return answer(
+        client.POST('/api/tasks/{task}/steps', { params, body: { ...head, ...write.body } }),
+      );
+    case 'corrections':
+      return answer(
+        client.POST('/api/tasks/{task}/corrections', { params, body: { ...head, ...write.body } }),
+      );
+    case 'shifts':
+      return answer(
+        client.POST('/api/tasks/{task}/shifts', { params, body: { ...head, ...write.body } }),
+      );
+    case 'mirrors':
+      return answer(
+        client.POST('/api/tasks/{task}/mirrors', { params, body: { ...head, ...write.body } }),
+      );
+    case 'checks':
+      return answer(
+        client.POST('/api/tasks/{task}/checks', { params, body: { ...head, ...write.body } }),
+      );
+    case 'send-back':
+      return answer(
+        client.POST('/api/tasks/{task}/send-back', { params, body: { ...head, ...write.body } }),
+      );
+    case 'acceptance':
+      return answer(
+        client.POST('/api/tasks/{task}/acceptance', { params, body: { ...head, ...write.body } }),
+      );
     case 'seal':
       return answer(
         client.POST('/api/tasks/{task}/seal', { params, body: { ...head, ...write.body } }),

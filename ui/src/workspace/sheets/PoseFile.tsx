@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Pose } from '../../api/types';
+import { FileButton } from '../../shell/FileButton';
 import type { Task } from '../useTask';
 
 /** The rig's own file instead of typing its three figures. */
 export function PoseFile({ task }: { task: Task }) {
-  const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const sent = task.failed?.to === 'poses' ? task.failed.body : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
@@ -22,23 +22,14 @@ export function PoseFile({ task }: { task: Task }) {
   };
   return (
     <Box sx={{ mt: 1 }}>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
         accept=".json"
-        hidden
-        data-testid="pose-file"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) {
-            void read(file);
-          }
-        }}
-      />
-      <Button variant="outlined" loading={task.isWriting} onClick={() => input.current?.click()}>
+        testId="pose-file"
+        busy={task.isWriting}
+        onFile={(file) => void read(file)}
+      >
         Read the rig’s file
-      </Button>
+      </FileButton>
       {(problem ?? refused) !== null && (
         <Typography role="alert" sx={{ mt: 1 }}>
           {problem ?? refused?.message}

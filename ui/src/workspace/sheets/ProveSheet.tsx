@@ -1,6 +1,21 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import type { StageId, Workspace } from '../../api/types';
+import { clock, type LengthDisplay } from '../../format/length';
+import { AcceptCard } from '../run/AcceptCard';
+import { AdjustCard } from '../run/AdjustCard';
+import { CauseList } from '../run/CauseList';
+import { FindingCard } from '../run/FindingCard';
+import { MirrorForm } from '../run/MirrorForm';
+import { RepeatCard } from '../run/RepeatCard';
+import { SendBackCard } from '../run/SendBackCard';
+import { ShiftCard } from '../run/ShiftCard';
+import { Swing } from '../run/Swing';
+import { SHIFT_RESULTS } from '../run/words';
+import { ZeroCard } from '../run/ZeroCard';
 import type { Task } from '../useTask';
 import { RunResult } from './RunResult';
 import { Sheet } from './Sheet';
@@ -9,48 +24,143 @@ const TITLES = {
   holds: 'The axis holds',
   out: 'The axis is out',
   unproven: 'The axis is unproven',
+  'not-measured': 'The axis is not known',
 };
 
-/** What the runs say of the axis, the last one first. */
+/** What the readings say of the axis, what to do about it, and what was done. */
 export function ProveSheet({
   state,
   task,
+  display,
   onShow,
 }: {
   state: Workspace;
   task: Task;
+  display: LengthDisplay;
   onShow: (stage: StageId) => void;
 }) {
-  const [last, ...earlier] = [...state.runs].reverse();
-  if (!last) {
+  const [sending, setSending] = useState(false);
+  const { run } = state;
+  const sealed = state.seal !== null;
+  const working = !sealed && run.sentBack === null && run.accepted === null;
+  const verdict = run.finding?.verdict;
+  if (state.runs.length === 0 && !run.sentBack) {
     return <Sheet title="Nothing to prove yet" note="The axis is judged once it has been read." />;
   }
-  const sealed = state.seal !== null;
   return (
     <>
-      <Sheet title={TITLES[last.verdict]} testId="prove">
-        <RunResult run={last} card={state.card} />
-        {!sealed && (
-          <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
-            <Button variant="contained" onClick={() => onShow('close')}>
-              {last.verdict === 'holds' ? 'Close the record' : 'Close as not proven'}
-            </Button>
-            <Button
-              variant="outlined"
-              disabled={!state.mayRun}
-              loading={task.isWriting}
-              onClick={() => task.write({ to: 'runs', body: {} })}
-            >
-              Read once more
-            </Button>
-          </Box>
-        )}
-      </Sheet>
-      {earlier.map((run) => (
-        <Box key={run.id} sx={{ mb: 2 }}>
-          <RunResult run={run} card={state.card} />
+      {run.sentBack && <SentBack state={state} sent={run.sentBack} />}
+      {working && !sending && <Present state={state} task={task} display={display} />}
+      {working && sending && (
+        <SendBackCard state={state} task={task} onLeave={() => setSending(false)} />
+      )}
+      {run.finding && verdict && (
+        <Sheet title={TITLES[verdict]} testId="prove">
+          <FindingCard state={state} finding={run.finding} />
+          {working && (
+            <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
+              <Button
+                variant={run.proven ? 'contained' : 'outlined'}
+                onClick={() => onShow('close')}
+              >
+                {run.proven ? 'Close the record' : 'Close as not proven'}
+              </Button>
+              {state.present.kind !== 'send-back' && !sending && (
+                <Button variant="outlined" onClick={() => setSending(true)}>
+                  Send it back
+                </Button>
+              )}
+            </Box>
+          )}
+        </Sheet>
+      )}
+      {run.causes && state.present.kind === 'send-back' && <CauseList causes={run.causes} />}
+      {run.shiftTest?.result && (
+        <Typography sx={{ mb: 2 }} data-testid="shift-result">
+          Shift test: {SHIFT_RESULTS[run.shiftTest.result] ?? run.shiftTest.result}
+        </Typography>
+      )}
+      {run.made.length > 0 && (
+        <Box component="section" aria-label="Corrections" sx={{ mb: 2 }} data-testid="made">
+          <Typography variant="h3" component="h2">
+            Corrected so far
+          </Typography>
+          {run.made.map((made) => (
+            <Typography key={made.at}>
+              {clock(made.at)} {made.words} <span>({made.person})</span>
+            </Typography>
+          ))}
+        </Box>
+      )}
+      <Swing state={state} task={task} working={working} />
+      <MirrorForm state={state} task={task} working={working} />
+      <Typography variant="h3" component="h2" sx={{ mt: 2 }}>
+        Readings
+      </Typography>
+      {[...state.runs].reverse().map((made) => (
+        <Box key={made.id} sx={{ mb: 2, borderTop: 1, borderColor: 'divider', pt: 1 }}>
+          <RunResult run={made} card={state.card} />
         </Box>
       ))}
     </>
+  );
+}
+
+/** The one thing to do now, where it is to be done here. */
+function Present({
+  state,
+  task,
+  display,
+}: {
+  state: Workspace;
+  task: Task;
+  display: LengthDisplay;
+}) {
+  switch (state.present.kind) {
+    case 'repeat':
+      return <RepeatCard state={state} task={task} display={display} />;
+    case 'adjust':
+      return <AdjustCard key={state.version} state={state} task={task} />;
+    case 'zero':
+      return <ZeroCard state={state} task={task} />;
+    case 'shift-test':
+    case 'shift-back':
+      return <ShiftCard key={state.present.kind} state={state} task={task} display={display} />;
+    case 'send-back':
+      return <SendBackCard state={state} task={task} />;
+    case 'accept':
+      return <AcceptCard state={state} task={task} />;
+    case 'prove':
+      return state.present.why === null ? null : (
+        <Sheet title="What is in the way" note={state.present.why} />
+      );
+    default:
+      return null;
+  }
+}
+
+function SentBack({
+  state,
+  sent,
+}: {
+  state: Workspace;
+  sent: NonNullable<Workspace['run']['sentBack']>;
+}) {
+  return (
+    <Sheet
+      title={`Sent back to ${sent.to}`}
+      note={`${sent.name}, ${clock(sent.at)}`}
+      testId="sent-back"
+    >
+      <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
+        {sent.reasons.map((reason) => (
+          <li key={reason}>{reason}</li>
+        ))}
+      </Box>
+      {sent.note && <Typography>{sent.note}</Typography>}
+      <Button variant="contained" component={Link} to={`/tasks/${state.task}/note`} sx={{ mt: 1 }}>
+        Note for {sent.to}
+      </Button>
+    </Sheet>
   );
 }

@@ -3,12 +3,8 @@ import Typography from '@mui/material/Typography';
 import type { Axis, Run, Workspace } from '../../api/types';
 import { chance, clock, degrees } from '../../format/length';
 import { VerdictMark } from '../../shell/VerdictMark';
+import { REASONS } from '../run/words';
 
-const REASONS: Record<string, string> = {
-  'card-unchecked': 'no second person has checked the procedure card',
-  'placement-unknown': 'the set-up was not known, so the reading proves nothing',
-  inconsistent: 'the set-up’s readings contradict each other',
-};
 const ECHO = {
   low: 'far under expectation: aim, obstruction, paint or filler',
   'as-expected': 'as expected',
@@ -25,11 +21,13 @@ export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) 
       </Typography>
       <AxisLine title="Azimuth" axis={run.azimuth} testId="azimuth" />
       <AxisLine title="Elevation" axis={run.elevation} testId="elevation" />
-      <Typography sx={{ mt: 1 }}>
-        Echo level {run.echo.level.toFixed(1)} dB
-        {card.echo.expected !== null && `, ${card.echo.expected} dB expected`}:{' '}
-        {ECHO[run.echo.verdict]}
-      </Typography>
+      {run.echo.level !== null && (
+        <Typography sx={{ mt: 1 }}>
+          Echo level {run.echo.level.toFixed(1)} dB
+          {card.echo.expected !== null && `, ${card.echo.expected} dB expected`}:{' '}
+          {ECHO[run.echo.verdict]}
+        </Typography>
+      )}
       {run.release && (
         <Typography sx={{ color: 'verdict.unproven' }}>
           Released by {run.release.name}: {run.release.reason}

@@ -2,74 +2,107 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
+import { clock } from '../../format/length';
 import { usePerson } from '../../session/usePerson';
-import { useKeys } from '../useKeys';
+import { CauseCard } from '../run/CauseCard';
+import { CauseList } from '../run/CauseList';
+import { PendingCard } from '../run/PendingCard';
+import { StepCard } from '../run/StepCard';
+import { Steps } from '../run/Steps';
+import { ToolButton } from '../run/ToolButton';
+import { stepDue } from '../run/words';
 import type { Task } from '../useTask';
 import { Cautions } from './Cautions';
-import { Key } from './AnswerButtons';
 import { Sheet } from './Sheet';
 
-/** The interlock and the run: what bars it, who releases it, and the start. */
+/** The run: what bars it and who releases it, the step that is due, and what went wrong. */
 export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
-  const [releasing, setReleasing] = useState(false);
   const sealed = state.seal !== null;
-  const run = () => task.write({ to: 'runs', body: {} });
-  const ready = state.mayRun && !sealed;
-  useKeys(useMemo(() => (ready ? { r: run } : {}), [ready, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  const { run, present } = state;
+  const step = stepDue(state);
+  const cause =
+    present.kind === 'diagnose'
+      ? run.causes?.find((known) => known.id === present.call)
+      : undefined;
+  const working = !sealed && run.sentBack === null && run.accepted === null;
   return (
     <>
-      <Sheet
-        title={state.mayRun ? 'Start the run' : 'The run is barred'}
-        note={
-          state.mayRun
-            ? `${state.card.sensor}: the axis is read before anything is corrected.`
-            : 'A run without a proven target can wipe the sensor’s stored axis.'
-        }
-        testId="run"
-      >
-        {state.bars.length > 0 && (
-          <Box component="ul" data-testid="bars" sx={{ pl: 2.5, my: 1 }}>
-            {state.bars.map((bar) => (
-              <li key={bar.text}>{bar.text}</li>
-            ))}
-          </Box>
-        )}
-        {state.release && (
-          <Typography sx={{ fontWeight: 700, color: 'verdict.unproven' }}>
-            Released for one run by {state.release.name}: {state.release.reason}
-          </Typography>
-        )}
-        {!sealed && (
-          <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
-            <Button
-              variant="contained"
-              disabled={!state.mayRun}
-              loading={task.isWriting}
-              onClick={run}
-            >
-              Start the run <Key of="R" />
-            </Button>
-            {!state.mayRun && !releasing && (
-              <Button variant="outlined" onClick={() => setReleasing(true)}>
-                Release it by name
-              </Button>
-            )}
-          </Box>
-        )}
-        {releasing && !state.mayRun && !sealed && (
-          <ReleaseForm task={task} onDone={() => setReleasing(false)} />
-        )}
-      </Sheet>
-      {state.failedRuns.map((run) => (
-        <Typography key={run.id} role="status" sx={{ mb: 1, color: 'verdict.out' }}>
-          {run.message}
+      {working && run.pending && <PendingCard state={state} task={task} />}
+      {working && !run.pending && cause && (
+        <CauseCard key={cause.id} state={state} task={task} cause={cause} />
+      )}
+      {working && !run.pending && !cause && (
+        <>
+          {(!state.mayRun || state.release) && <Interlock state={state} task={task} />}
+          {state.mayRun && step && <StepCard key={step.id} state={state} task={task} step={step} />}
+          {!step && (
+            <Sheet title="Every step is done" note="What the readings say stands under Prove.">
+              {state.mayRun && state.tool !== 'none' && (
+                <Box sx={{ mt: 1.5 }}>
+                  <ToolButton state={state} task={task} command="read" outlined />
+                </Box>
+              )}
+            </Sheet>
+          )}
+        </>
+      )}
+      {run.wiped && (
+        <Typography role="status" sx={{ mb: 2, color: 'verdict.out', fontWeight: 700 }}>
+          The sensor says that its stored axis is lost: until a run ends well, the car’s assistance
+          is off.
+        </Typography>
+      )}
+      {run.codes.length > 0 && (
+        <Box sx={{ mb: 2 }}>
+          <Typography>Trouble codes that came of the run: {run.codes.join(', ')}</Typography>
+          {working && !run.pending && state.tool !== 'none' && (
+            <ToolButton state={state} task={task} command="clear" outlined />
+          )}
+        </Box>
+      )}
+      {run.causes && <CauseList causes={run.causes} />}
+      <Steps state={state} />
+      {state.failedRuns.map((failed) => (
+        <Typography key={failed.id} role="status" sx={{ mb: 1, color: 'verdict.out' }}>
+          {clock(failed.at)}: {failed.message}
         </Typography>
       ))}
       <Cautions cautions={state.card.cautions} />
     </>
+  );
+}
+
+/** What bars the run, and the one way past it. */
+function Interlock({ state, task }: { state: Workspace; task: Task }) {
+  const [releasing, setReleasing] = useState(false);
+  return (
+    <Sheet
+      title={state.mayRun ? 'Released for one run' : 'The run is barred'}
+      note="A run without a proven target can wipe the sensor’s stored axis."
+      testId="run"
+    >
+      {state.bars.length > 0 && (
+        <Box component="ul" data-testid="bars" sx={{ pl: 2.5, my: 1 }}>
+          {state.bars.map((bar) => (
+            <li key={bar.text}>{bar.text}</li>
+          ))}
+        </Box>
+      )}
+      {state.release && (
+        <Typography sx={{ fontWeight: 700, color: 'verdict.unproven' }}>
+          Released for one run by {state.release.name}: {state.release.reason}
+        </Typography>
+      )}
+      {!state.mayRun && !releasing && (
+        <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setReleasing(true)}>
+          Release it by name
+        </Button>
+      )}
+      {releasing && !state.mayRun && <ReleaseForm task={task} onDone={() => setReleasing(false)} />}
+    </Sheet>
   );
 }
 

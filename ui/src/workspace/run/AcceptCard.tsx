@@ -1,0 +1,50 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import { usePerson } from '../../session/usePerson';
+import { Sheet } from '../sheets/Sheet';
+import type { Task } from '../useTask';
+
+/** A border-line axis, accepted by name where the shop’s policy lets it be. */
+export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
+  const person = usePerson();
+  const [reason, setReason] = useState('');
+  const refused =
+    task.failure instanceof Refused && task.failed?.to === 'acceptance' ? task.failure : null;
+  return (
+    <Sheet
+      title="Near the limit: accept it by name?"
+      note={state.present.why ?? undefined}
+      testId="accept"
+    >
+      <Typography sx={{ mt: 1 }}>It proves nothing, and the record says so.</Typography>
+      <Box
+        component="form"
+        sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          task.write({ to: 'acceptance', body: { name: person.data?.name ?? '', reason } });
+        }}
+      >
+        <TextField
+          id="accept-reason"
+          label="Accepted because"
+          required
+          multiline
+          minRows={2}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          error={refused !== null}
+          helperText={refused?.message}
+        />
+        <Button type="submit" variant="contained" loading={task.isWriting}>
+          Accept it
+        </Button>
+      </Box>
+    </Sheet>
+  );
+}

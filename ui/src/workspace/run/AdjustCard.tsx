@@ -1,0 +1,169 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import { Refused } from '../../api/client';
+import type { ScrewTurn, Workspace } from '../../api/types';
+import { amount } from '../../format/amount';
+import { Key } from '../sheets/AnswerButtons';
+import { Sheet } from '../sheets/Sheet';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+import { ScrewDiagram } from './ScrewDiagram';
+
+/** What to turn, as seen facing the sensor, and what should be read then; what was really turned can be said instead. */
+export function AdjustCard({ state, task }: { state: Workspace; task: Task }) {
+  const correction = state.run.correction;
+  const screws = correction?.screws ?? [];
+  return screws.length > 0 ? (
+    <ByScrews state={state} task={task} screws={screws} />
+  ) : (
+    <BySpots state={state} task={task} />
+  );
+}
+
+function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screws: ScrewTurn[] }) {
+  const { correction } = state.run;
+  const [other, setOther] = useState<Record<string, string> | null>(null);
+  const turned = Object.fromEntries(
+    screws.map((screw) => [
+      screw.id,
+      other === null ? screw.turns : Number((other[screw.id] ?? '0').replace('−', '-')),
+    ]),
+  );
+  const wrong = Object.values(turned).some((turns) => !Number.isFinite(turns));
+  const done = () => {
+    if (!wrong && state.mayRun) {
+      task.write({ to: 'corrections', body: { way: 'screws', turns: turned } }, () =>
+        setOther(null),
+      );
+    }
+  };
+  useKeys(useMemo(() => (other === null ? { d: done } : {}), [state, task, other])); // eslint-disable-line react-hooks/exhaustive-deps
+  return (
+    <Sheet title="Turn the screws" note="As you see them, facing the sensor." testId="adjust">
+      <ScrewDiagram screws={screws} />
+      {screws.map((screw) => (
+        <Box
+          key={screw.id}
+          sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}
+          data-testid={`turn-${screw.id}`}
+        >
+          <Typography sx={{ textTransform: 'capitalize' }}>
+            {screw.id.replaceAll('-', ' ')}
+          </Typography>
+          <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, lineHeight: 1.15 }}>
+            {screw.words}
+          </Typography>
+          {screw.gain !== null && (
+            <Typography variant="body2" color="text.secondary">
+              Last time it moved the sensor by {Math.round(screw.gain * 100)} % of what its thread
+              says
+              {screw.suspect ? ': too little or too much for a sound bracket' : ''}.
+            </Typography>
+          )}
+        </Box>
+      ))}
+      {correction?.expected && (
+        <Typography sx={{ mt: 1 }}>
+          Then it should be off by {amount(correction.expected.azimuth, 'mm')} and{' '}
+          {amount(correction.expected.elevation, 'mm')}.
+        </Typography>
+      )}
+      {other !== null && (
+        <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+          {screws.map((screw) => (
+            <TextField
+              key={screw.id}
+              id={`turned-${screw.id}`}
+              label={`${screw.id.replaceAll('-', ' ')}: turns made, clockwise`}
+              helperText="− for anticlockwise"
+              value={other[screw.id] ?? ''}
+              error={!Number.isFinite(turned[screw.id])}
+              onChange={(event) => setOther((old) => ({ ...old, [screw.id]: event.target.value }))}
+            />
+          ))}
+        </Box>
+      )}
+      <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+        <Button
+          variant="contained"
+          loading={task.isWriting}
+          disabled={wrong || !state.mayRun}
+          onClick={done}
+        >
+          {other === null ? 'Turned so' : 'Turned as typed'} {other === null && <Key of="D" />}
+        </Button>
+        <Button
+          variant="outlined"
+          onClick={() =>
+            setOther(
+              other === null
+                ? Object.fromEntries(screws.map((screw) => [screw.id, String(screw.turns)]))
+                : null,
+            )
+          }
+        >
+          {other === null ? 'Turned otherwise' : 'As it is asked'}
+        </Button>
+      </Box>
+      <Refusal task={task} />
+    </Sheet>
+  );
+}
+
+function BySpots({ state, task }: { state: Workspace; task: Task }) {
+  const done = () => task.write({ to: 'corrections', body: { way: 'mirror spots' } });
+  useKeys(useMemo(() => ({ d: done }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  const { finding } = state.run;
+  return (
+    <Sheet
+      title="Set the sensor by its mirror spot"
+      note="Laser off when not in use, glasses on, no mirror at eye height."
+      testId="adjust"
+    >
+      {finding && (
+        <Typography sx={{ mt: 1 }}>
+          It looks{' '}
+          {amount(
+            {
+              amount: Math.abs(finding.azimuth.misalignment),
+              unit: 'degrees',
+              direction: finding.azimuth.direction,
+            },
+            'mm',
+          )}{' '}
+          and{' '}
+          {amount(
+            {
+              amount: Math.abs(finding.elevation.misalignment),
+              unit: 'degrees',
+              direction: finding.elevation.direction,
+            },
+            'mm',
+          )}
+          : bring the spot back by twice that angle, then read again.
+        </Typography>
+      )}
+      <Button
+        variant="contained"
+        sx={{ mt: 1.5 }}
+        loading={task.isWriting}
+        disabled={!state.mayRun}
+        onClick={done}
+      >
+        Set so <Key of="D" />
+      </Button>
+      <Refusal task={task} />
+    </Sheet>
+  );
+}
+
+function Refusal({ task }: { task: Task }) {
+  return task.failure instanceof Refused && task.failure.problem.path !== null ? (
+    <Typography role="alert" sx={{ mt: 1 }}>
+      {task.failure.message}
+    </Typography>
+  ) : null;
+}

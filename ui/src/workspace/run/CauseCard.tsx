@@ -1,0 +1,96 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { answer, client } from '../../api/client';
+import type { Cause, Workspace } from '../../api/types';
+import { chance, clock } from '../../format/length';
+import { Key } from '../sheets/AnswerButtons';
+import { Sheet } from '../sheets/Sheet';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+
+/** The likeliest cause and the one check that decides it, with what either answer would mean. */
+export function CauseCard({ state, task, cause }: { state: Workspace; task: Task; cause: Cause }) {
+  const [note, setNote] = useState('');
+  const say = (found: boolean) =>
+    task.write({
+      to: 'checks',
+      body: { cause: cause.id, found, ...(note.trim() === '' ? {} : { note: note.trim() }) },
+    });
+  useKeys(useMemo(() => ({ y: () => say(true), n: () => say(false) }), [state, task, note])); // eslint-disable-line react-hooks/exhaustive-deps
+  const look = useMutation({
+    mutationFn: () =>
+      answer(
+        client.GET('/api/tasks/{task}/look/{cause}', {
+          params: { path: { task: state.task, cause: cause.id } },
+        }),
+      ),
+  });
+  const { trouble } = state.run;
+  return (
+    <Sheet
+      title={cause.check}
+      note={
+        trouble
+          ? `The tool was asked to ${trouble.words} at ${clock(trouble.at)} and said “${trouble.message}”.`
+          : (state.present.why ?? undefined)
+      }
+      testId="cause"
+    >
+      <Typography sx={{ mt: 1, fontWeight: 700 }}>
+        Likeliest: {lower(cause.title)}, {chance(cause.chance)}
+      </Typography>
+      {cause.because.length > 0 && (
+        <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
+          {cause.because.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
+        <Button variant="contained" loading={task.isWriting} onClick={() => say(true)}>
+          Found it <Key of="Y" />
+        </Button>
+        <Button variant="outlined" disabled={task.isWriting} onClick={() => say(false)}>
+          Not that <Key of="N" />
+        </Button>
+      </Box>
+      {state.simulated && (
+        <Button
+          fullWidth
+          variant="outlined"
+          sx={{ mt: 1 }}
+          loading={look.isPending}
+          onClick={() => look.mutate()}
+        >
+          Look at the simulated car
+        </Button>
+      )}
+      {look.data && (
+        <Typography role="status" sx={{ mt: 1, fontWeight: 700 }}>
+          {look.data.found ? 'You find it.' : 'You find nothing of it.'}
+        </Typography>
+      )}
+      <Typography variant="body2" sx={{ mt: 1 }}>
+        Found: {cause.whenFound}
+      </Typography>
+      <Typography variant="body2">Not found: {lower(cause.whenClear)}</Typography>
+      <TextField
+        id="cause-note"
+        label="What was found, where"
+        fullWidth
+        sx={{ mt: 1.5 }}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+      />
+    </Sheet>
+  );
+}
+
+function lower(words: string): string {
+  return words.charAt(0).toLowerCase() + words.slice(1);
+}

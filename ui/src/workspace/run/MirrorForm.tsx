@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import { amount } from '../../format/amount';
+import { clock, degrees } from '../../format/length';
+import type { Task } from '../useTask';
+
+const FIELDS = [
+  ['distance', 'From the face to where the spot is read', 'Such as 3 m'],
+  ['left', 'Spot beside the outgoing beam, seen along it', 'Such as 4 mm left, or 0'],
+  ['above', 'Spot over or under it', 'Such as 2 mm up, or 0'],
+] as const;
+
+/** Mirror spots on the sensor’s face: where it looks itself, whatever is stored electronically. */
+export function MirrorForm({
+  state,
+  task,
+  working,
+}: {
+  state: Workspace;
+  task: Task;
+  working: boolean;
+}) {
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState({ distance: '', left: '', above: '' });
+  const problem =
+    task.failure instanceof Refused && task.failed?.to === 'mirrors' ? task.failure.problem : null;
+  if (state.run.mirror.length === 0 && !working) {
+    return null;
+  }
+  return (
+    <Box component="section" aria-label="Mirror spots" sx={{ mb: 2 }} data-testid="mirror">
+      {state.run.mirror.map((spot) => (
+        <Typography key={spot.at}>
+          {clock(spot.at)} By its mirror spot the sensor’s face looks {amount(spot.azimuth, 'mm')},{' '}
+          {amount(spot.elevation, 'mm')} (±{degrees(spot.azimuth.uncertainty)}).
+        </Typography>
+      ))}
+      {working && !open && (
+        <Button variant="outlined" fullWidth onClick={() => setOpen(true)}>
+          Read a mirror spot
+        </Button>
+      )}
+      {open && (
+        <Box
+          component="form"
+          sx={{ display: 'grid', gap: 1.5, mt: 1 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            task.write({ to: 'mirrors', body: typed }, () => setOpen(false));
+          }}
+        >
+          <Typography variant="body2">
+            Glasses on for the laser’s class, no mirror at eye height.
+          </Typography>
+          {FIELDS.map(([field, label, example]) => (
+            <TextField
+              key={field}
+              id={`mirror-${field}`}
+              label={label}
+              required
+              value={typed[field]}
+              error={problem?.path === `/${field}`}
+              helperText={problem?.path === `/${field}` ? problem.title : example}
+              onChange={(event) => setTyped((old) => ({ ...old, [field]: event.target.value }))}
+            />
+          ))}
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button type="submit" variant="contained" loading={task.isWriting}>
+              Record it
+            </Button>
+            <Button color="inherit" onClick={() => setOpen(false)}>
+              Leave it
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,115 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import { usePerson } from '../../session/usePerson';
+import { Sheet } from '../sheets/Sheet';
+import type { Task } from '../useTask';
+
+const FAULTS: [string, string][] = [
+  ['bracket', 'The bracket or the mounting'],
+  ['cover', 'Paint, filler or the cover'],
+  ['sensor', 'The sensor itself'],
+];
+
+/** The car goes back to another trade, with the reasons as they stand, in somebody’s name. */
+export function SendBackCard({
+  state,
+  task,
+  onLeave,
+}: {
+  state: Workspace;
+  task: Task;
+  /** Where it is not what the readings lead to. */
+  onLeave?: () => void;
+}) {
+  const person = usePerson();
+  const advised = state.present.kind === 'send-back' ? state.present.call : null;
+  const [fault, setFault] = useState(advised ?? 'bracket');
+  const [name, setName] = useState<string | null>(null);
+  const [note, setNote] = useState('');
+  const problem =
+    task.failure instanceof Refused && task.failed?.to === 'send-back'
+      ? task.failure.problem
+      : null;
+  const cause = state.run.causes?.find((known) => known.id === fault);
+  return (
+    <Sheet
+      title={advised ? 'Send it back' : 'Send it back all the same'}
+      note={advised ? (state.present.why ?? undefined) : 'The readings do not lead here: say why.'}
+      testId="send-back"
+    >
+      {advised && cause && (
+        <Typography sx={{ mt: 1, fontWeight: 700 }}>
+          {cause.title}. {cause.whenFound}
+        </Typography>
+      )}
+      <Box
+        component="form"
+        sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          task.write({
+            to: 'send-back',
+            body: {
+              fault,
+              name: name ?? person.data?.name ?? '',
+              ...(note.trim() === '' ? {} : { note: note.trim() }),
+            },
+          });
+        }}
+      >
+        {!advised && (
+          <TextField
+            id="fault"
+            select
+            label="For"
+            value={fault}
+            onChange={(event) => setFault(event.target.value)}
+          >
+            {FAULTS.map(([id, words]) => (
+              <MenuItem key={id} value={id} sx={{ minHeight: 48 }}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <TextField
+          id="send-back-name"
+          label="Decided by"
+          required
+          value={name ?? person.data?.name ?? ''}
+          onChange={(event) => setName(event.target.value)}
+          error={problem?.path === '/name'}
+          helperText={problem?.path === '/name' ? problem.title : undefined}
+        />
+        <TextField
+          id="send-back-note"
+          label="Note for the other trade"
+          multiline
+          minRows={2}
+          required={!advised}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+          error={problem?.path === '/note'}
+          helperText={problem?.path === '/note' ? problem.title : undefined}
+          slotProps={{ htmlInput: { maxLength: 500 } }}
+        />
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" variant="contained" loading={task.isWriting}>
+            Send it back
+          </Button>
+          {onLeave && (
+            <Button color="inherit" onClick={onLeave}>
+              Leave it
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}

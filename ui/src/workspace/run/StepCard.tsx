@@ -1,0 +1,95 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMemo } from 'react';
+import { Refused } from '../../api/client';
+import type { RunStep, ToolCommand, Workspace } from '../../api/types';
+import { Key } from '../sheets/AnswerButtons';
+import { Sheet } from '../sheets/Sheet';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+import { Clock } from './Clock';
+import { ToolButton } from './ToolButton';
+import { ToolLog } from './ToolLog';
+import { TypedReading } from './TypedReading';
+
+/** The step of the card that is due: the tool's, or a person's, with its clock where it waits. */
+export function StepCard({ state, task, step }: { state: Workspace; task: Task; step: RunStep }) {
+  const command = step.does as ToolCommand | null;
+  return (
+    <Sheet
+      title={step.text}
+      note={
+        command === null
+          ? undefined
+          : `${step.seconds ? `Takes about ${step.seconds} s. ` : ''}The scan tool does it.`
+      }
+      testId="step"
+    >
+      {command === 'lot-code' && (
+        <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, my: 1 }}>
+          {state.run.lotCode ?? 'Nobody has noted the lot code: it stands on the sensor’s label.'}
+        </Typography>
+      )}
+      {command === null ? (
+        <ByHand state={state} task={task} step={step} />
+      ) : (
+        <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+          {state.tool === 'none' && command === 'read' ? (
+            <TypedReading state={state} task={task} />
+          ) : (
+            <ToolButton state={state} task={task} command={command} />
+          )}
+          {state.tool !== 'simulated' && <ToolLog state={state} />}
+          {state.tool === 'none' && command !== 'read' && (
+            <Typography variant="body2">
+              Without a tool’s log a step that only the tool can do stays open: the axis can be
+              typed once it was read.
+            </Typography>
+          )}
+        </Box>
+      )}
+      {task.failure instanceof Refused &&
+        task.failure.problem.path !== null &&
+        task.failed?.to === 'steps' && (
+          <Typography role="alert" sx={{ mt: 1, color: 'verdict.out', fontWeight: 700 }}>
+            {task.failure.message}
+          </Typography>
+        )}
+    </Sheet>
+  );
+}
+
+function ByHand({ state, task, step }: { state: Workspace; task: Task; step: RunStep }) {
+  const waits = step.seconds !== null && step.seconds > 0;
+  const begun = step.begunAt !== null;
+  const asked =
+    task.failure instanceof Refused &&
+    task.failure.problem.code === 'asks-once' &&
+    task.failed?.to === 'steps';
+  const done = () =>
+    task.write({
+      to: 'steps',
+      body: {
+        step: step.id,
+        ...(waits && !begun ? { begun: true } : {}),
+        ...(asked ? { confirmed: true } : {}),
+      },
+    });
+  useKeys(useMemo(() => ({ d: done }), [state, task, asked])); // eslint-disable-line react-hooks/exhaustive-deps
+  return (
+    <>
+      {begun && step.seconds !== null && <Clock from={step.begunAt ?? ''} seconds={step.seconds} />}
+      <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
+        <Button variant="contained" loading={task.isWriting} onClick={done}>
+          {waits && !begun
+            ? `It is so: start the clock, ${step.seconds} s`
+            : asked
+              ? 'It is done all the same'
+              : 'Done'}{' '}
+          <Key of="D" />
+        </Button>
+      </Box>
+    </>
+  );
+}

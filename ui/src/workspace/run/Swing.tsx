@@ -1,0 +1,72 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Workspace } from '../../api/types';
+import { amount } from '../../format/amount';
+import { degrees } from '../../format/length';
+import type { Task } from '../useTask';
+import { ToolButton } from './ToolButton';
+
+/** A plate’s positions in the card’s order, what each should echo and did, and the elevation that follows. */
+export function Swing({
+  state,
+  task,
+  working,
+}: {
+  state: Workspace;
+  task: Task;
+  working: boolean;
+}) {
+  const { swing, steps } = state.run;
+  if (!swing) {
+    return null;
+  }
+  const now = swing.positions.find((position) => position.state === 'now');
+  const free = steps.every((step) => step.state === 'done');
+  return (
+    <Box component="section" aria-label="Plate swing" sx={{ mb: 2 }} data-testid="swing">
+      <Typography variant="h3" component="h2">
+        Plate, position by position
+      </Typography>
+      {swing.positions.map((position, i) => (
+        <Box
+          key={`${position.id}-${i}`}
+          sx={{
+            borderBottom: 1,
+            borderColor: 'divider',
+            py: 0.75,
+            fontWeight: position.state === 'now' ? 700 : 400,
+          }}
+        >
+          <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
+            <span>
+              {i + 1}. {position.words}
+            </span>
+            <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+              {position.level === null ? '—' : `${position.level.toFixed(1)} dB`}
+            </Box>
+          </Box>
+          <Typography
+            variant="body2"
+            sx={{ color: position.odd ? 'verdict.out' : 'text.secondary' }}
+          >
+            {position.odd
+              ? `It should have been ${position.expect}: look whether something moved.`
+              : position.expect}
+          </Typography>
+        </Box>
+      ))}
+      {swing.peak && (
+        <Typography sx={{ mt: 1, fontWeight: 700 }}>
+          By the levels the elevation reads {amount(swing.peak, 'mm')}, ±
+          {degrees(swing.peak.uncertainty)}.
+        </Typography>
+      )}
+      {swing.failure && <Typography sx={{ mt: 1 }}>{swing.failure}</Typography>}
+      {working && now && free && state.tool !== 'none' && (
+        <Box sx={{ mt: 1 }}>
+          <ToolButton state={state} task={task} command="level" outlined />
+        </Box>
+      )}
+    </Box>
+  );
+}

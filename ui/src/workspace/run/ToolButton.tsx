@@ -1,0 +1,38 @@
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import type { ToolCommand, Workspace } from '../../api/types';
+import { Key } from '../sheets/AnswerButtons';
+import { useKeys } from '../useKeys';
+import type { Task } from '../useTask';
+import { ASKS } from './words';
+
+const BARRED: ToolCommand[] = ['start', 'read', 'zero'];
+
+/** Asks the scan tool for one thing; what needs a proven placement waits for it. */
+export function ToolButton({
+  state,
+  task,
+  command,
+  values,
+  outlined = false,
+}: {
+  state: Workspace;
+  task: Task;
+  command: ToolCommand;
+  values?: { azimuth: number; elevation: number };
+  outlined?: boolean;
+}) {
+  const barred = BARRED.includes(command) && !state.mayRun;
+  const ask = () => task.write({ to: 'tool', body: { command, ...(values ? { values } : {}) } });
+  useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred])); // eslint-disable-line react-hooks/exhaustive-deps
+  return (
+    <Button
+      variant={outlined ? 'outlined' : 'contained'}
+      disabled={barred}
+      loading={task.isWriting}
+      onClick={ask}
+    >
+      {ASKS[command]} {!outlined && <Key of="R" />}
+    </Button>
+  );
+}

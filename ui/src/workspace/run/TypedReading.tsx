@@ -1,0 +1,73 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import type { Task } from '../useTask';
+
+/** What the tool shows of the axis, typed with the tool’s own signs. */
+export function TypedReading({ state, task }: { state: Workspace; task: Task }) {
+  const [typed, setTyped] = useState({ azimuth: '', elevation: '', level: '' });
+  const number = (text: string) =>
+    Number(text.replace('−', '-').replace(',', '.').replace('°', '').trim());
+  const isWrong = (text: string) => text.trim() !== '' && !Number.isFinite(number(text));
+  const problem =
+    task.failure instanceof Refused && task.failed?.to === 'runs' ? task.failure.problem : null;
+  return (
+    <Box
+      component="form"
+      sx={{ display: 'grid', gap: 1.5 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        task.write(
+          {
+            to: 'runs',
+            body: {
+              azimuth: number(typed.azimuth),
+              elevation: number(typed.elevation),
+              ...(typed.level.trim() === '' ? {} : { level: number(typed.level) }),
+            },
+          },
+          () => setTyped({ azimuth: '', elevation: '', level: '' }),
+        );
+      }}
+    >
+      <Typography>No tool is connected: type what it shows, with its own signs.</Typography>
+      {(
+        [
+          ['azimuth', 'Azimuth, °', true],
+          ['elevation', 'Elevation, °', true],
+          ['level', 'Echo level, dB', false],
+        ] as const
+      ).map(([field, label, required]) => (
+        <TextField
+          key={field}
+          id={`typed-${field}`}
+          label={label}
+          required={required}
+          value={typed[field]}
+          error={isWrong(typed[field]) || problem?.path === `/${field}`}
+          helperText={
+            isWrong(typed[field])
+              ? 'A number such as −0.12'
+              : problem?.path === `/${field}`
+                ? problem.title
+                : undefined
+          }
+          onChange={(event) => setTyped((old) => ({ ...old, [field]: event.target.value }))}
+          slotProps={{ htmlInput: { maxLength: 20, inputMode: 'decimal' } }}
+        />
+      ))}
+      <Button
+        type="submit"
+        variant="contained"
+        disabled={!state.mayRun || Object.values(typed).some(isWrong)}
+        loading={task.isWriting}
+      >
+        Record it
+      </Button>
+    </Box>
+  );
+}

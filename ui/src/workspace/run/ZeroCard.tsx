@@ -1,0 +1,37 @@
+import Typography from '@mui/material/Typography';
+import { Refused } from '../../api/client';
+import type { Workspace } from '../../api/types';
+import { amount } from '../../format/amount';
+import { degrees } from '../../format/length';
+import { Sheet } from '../sheets/Sheet';
+import type { Task } from '../useTask';
+import { ToolButton } from './ToolButton';
+
+/** An electronic zero: what it would store, what is stored already, and what it does not do. */
+export function ZeroCard({ state, task }: { state: Workspace; task: Task }) {
+  const { correction, zeroSum } = state.run;
+  if (!correction?.zero || !correction.send) {
+    return null;
+  }
+  return (
+    <Sheet
+      title="Store an electronic zero"
+      note="It changes what the sensor reports, not where it looks. The reading after it is nought whatever the axis is: the readings before it carry the proof."
+      testId="zero"
+    >
+      <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, my: 1 }}>
+        {amount(correction.zero.azimuth, 'mm')}, {amount(correction.zero.elevation, 'mm')}
+      </Typography>
+      <Typography sx={{ mb: 1.5 }}>
+        Stored so far: {amount(zeroSum.azimuth, 'mm')}, {amount(zeroSum.elevation, 'mm')}
+        {zeroSum.range === null ? '' : ` · the sensor takes ${degrees(zeroSum.range)} in all`}
+      </Typography>
+      <ToolButton state={state} task={task} command="zero" values={correction.send} />
+      {task.failure instanceof Refused && task.failure.problem.path !== null && (
+        <Typography role="alert" sx={{ mt: 1 }}>
+          {task.failure.message}
+        </Typography>
+      )}
+    </Sheet>
+  );
+}
