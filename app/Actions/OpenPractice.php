@@ -37,7 +37,7 @@ final readonly class OpenPractice
             $user,
             $id,
             null,
-            'Practice: ' . $file['title'],
+            'Practice: ' . ucwords(str_replace('-', ' ', $file['vehicle'])),
             'PRACTICE',
             null,
             $sheet,

@@ -6,34 +6,40 @@ namespace App\Records;
 
 use App\Http\Refusal;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Procedure\Operation;
 
 /** The simulated cars that ship: each a file with a car, a card and a hidden truth. */
 final class PracticeShelf
 {
-    /** @return list<array{id: string, title: string, teaches: string}> in the order of their titles; nothing of the truth is told */
+    /** @return list<array{id: string, car: string, work: list<string>}> told by car and work alone: what is wrong with each is for the reader to find */
     public static function list(): array
     {
         $list = [];
-        foreach (glob(self::folder() . '*.json') ?: [] as $file) {
-            $f = self::fields((string) file_get_contents($file));
-            $list[] = ['id' => basename($file, '.json'), 'title' => $f['title']->line(80), 'teaches' => $f['teaches']->line(200)];
+        foreach (array_keys(self::files()) as $number) {
+            $file = self::take($number);
+            $sheet = VehicleDocument::read(Node::parse((string) file_get_contents(base_path("database/demo/vehicles/{$file['vehicle']}.json"))));
+            $list[] = [
+                'id' => $number,
+                'car' => sprintf('%s %s, %s', $sheet->make, $sheet->model, lcfirst($sheet->sensor($file['sensor'])->name ?? $file['sensor'])),
+                'work' => array_map(static fn(string $operation): string => Operation::fromCode($operation)->words($sheet), $file['operations']),
+            ];
         }
-        usort($list, static fn(array $a, array $b): int => $a['title'] <=> $b['title']);
 
         return $list;
     }
 
     /**
+     * @param string $id its number in the list, or its file's own name
+     *
      * @return array{title: string, vehicle: string, card: string, sensor: string, bay: string, operations: list<string>, truth: string}
      *
      * @throws Refusal where none of this name ships
      */
     public static function take(string $id): array
     {
-        $file = self::folder() . $id . '.json';
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $id) !== 1 || ! is_file($file)) {
-            throw Refusal::field('/scenario', 'No simulated car of this name ships.');
-        }
+        $files = self::files();
+        $file = $files[$id] ?? $files[array_search($id, array_map(static fn(string $path): string => basename($path, '.json'), $files), true)] ?? throw Refusal::field('/scenario', 'No simulated car of this name ships.');
         $f = self::fields((string) file_get_contents($file));
 
         return [
@@ -43,14 +49,22 @@ final class PracticeShelf
         ];
     }
 
+    /** @return array<string, string> number → path, in an order that tells nothing */
+    private static function files(): array
+    {
+        $files = glob(base_path('database/demo/scenarios/*.json')) ?: [];
+        usort($files, static fn(string $a, string $b): int => sha1(basename($a)) <=> sha1(basename($b)));
+        $numbered = [];
+        foreach ($files as $i => $file) {
+            $numbered['car-' . ($i + 1)] = $file;
+        }
+
+        return $numbered;
+    }
+
     /** @return array<array-key, Node> */
     private static function fields(string $json): array
     {
         return Node::parse($json)->fields(['title', 'teaches', 'vehicle', 'card', 'sensor', 'operations', 'truth', 'bay']);
-    }
-
-    private static function folder(): string
-    {
-        return base_path('database/demo/scenarios/');
     }
 }

@@ -100,7 +100,7 @@ abstract class FeatureCase extends TestCase
      *
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    protected function send(string $task, string $what, array $body): TestResponse
+    protected function sendTo(string $task, string $what, array $body): TestResponse
     {
         return $this->actingAs($this->person())->postJson("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => TaskFile::open($this->person(), $task)->version, ...$body]);
     }

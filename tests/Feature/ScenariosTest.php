@@ -41,19 +41,22 @@ final class ScenariosTest extends FeatureCase
             self::assertGreaterThanOrEqual(2, count($state['run']['sentBack']['reasons']));
         }
         self::assertTrue($state['settled']);
-        $this->send($task, 'seal', [])->assertOk();
+        $this->sendTo($task, 'seal', [])->assertOk();
     }
 
     public function testNothingOfTheTruthIsToldAndOnlyWhatShipsIsOpened(): void
     {
         $this->actingAs($this->person());
         $list = $this->getJson('/api/practice')->assertOk()->assertJsonCount(12, 'cars');
-        self::assertSame(['id', 'title', 'teaches'], array_keys((array) $list->json('cars.0')));
+        self::assertSame(['id', 'car', 'work'], array_keys((array) $list->json('cars.0')));
         $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => '../people'])->assertStatus(422)->assertJsonPath('path', '/scenario');
         $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => 'none-such'])->assertStatus(422);
         $id = (string) Str::uuid7();
         $task = $this->postJson('/api/practice', ['id' => $id, 'scenario' => 'backlash'])->assertOk()->json('task');
         self::assertSame($task, $this->postJson('/api/practice', ['id' => $id, 'scenario' => 'backlash'])->assertOk()->json('task'));
+        foreach (['bracket', 'paint', 'clutter', 'voltage', 'wrong'] as $spoiler) {
+            self::assertStringNotContainsString($spoiler, strtolower((string) json_encode(array_column((array) $list->json('cars'), 'id'))));
+        }
         self::assertStringNotContainsString('"mount"', (string) $this->getJson("/api/tasks/$task")->assertOk()->getContent());
     }
 
@@ -88,16 +91,16 @@ final class ScenariosTest extends FeatureCase
             'prepare', 'line' => $this->answerAll($task, $state),
             'read', 'check', 'decide', 'improve' => $this->reads($task, $call ?? (string) $unread),
             'remeasure' => $this->reads($task, (string) $call),
-            'move' => $this->send($task, 'moves', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
+            'move' => $this->sendTo($task, 'moves', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
             'step' => $this->stepOf($task, $state, (string) $call),
-            'repeat' => $this->send($task, 'tool', ['command' => 'read'])->assertOk(),
-            'diagnose' => $this->send($task, 'checks', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
+            'repeat' => $this->sendTo($task, 'tool', ['command' => 'read'])->assertOk(),
+            'diagnose' => $this->sendTo($task, 'checks', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
             'survey-floor' => $this->survey($task, $state),
-            'adjust' => $this->send($task, 'corrections', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
-            'zero' => $this->send($task, 'tool', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
-            'shift-test' => $this->send($task, 'shifts', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
-            'shift-back' => $this->send($task, 'shifts', ['typed' => '0'])->assertOk(),
-            'send-back' => $this->send($task, 'send-back', ['fault' => $call, 'name' => 'Ilse Corrant'])->assertOk(),
+            'adjust' => $this->sendTo($task, 'corrections', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
+            'zero' => $this->sendTo($task, 'tool', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
+            'shift-test' => $this->sendTo($task, 'shifts', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
+            'shift-back' => $this->sendTo($task, 'shifts', ['typed' => '0'])->assertOk(),
+            'send-back' => $this->sendTo($task, 'send-back', ['fault' => $call, 'name' => 'Ilse Corrant'])->assertOk(),
             default => self::fail("Nobody knows how to do $kind $call: $why"),
         };
     }
@@ -107,7 +110,7 @@ final class ScenariosTest extends FeatureCase
     {
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                $this->send($task, 'answers', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
+                $this->sendTo($task, 'answers', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
             }
         }
     }
@@ -115,14 +118,14 @@ final class ScenariosTest extends FeatureCase
     private function reads(string $task, string $call): void
     {
         $typed = $this->getJson("/api/tasks/$task/meter/$call")->assertOk()->json('typed');
-        $this->send($task, 'readings', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
+        $this->sendTo($task, 'readings', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
     }
 
     /** @param array<string, mixed> $state */
     private function stepOf(string $task, array $state, string $id): void
     {
         $step = array_values(array_filter($state['run']['steps'], static fn(array $step): bool => $step['id'] === $id))[0];
-        ($step['does'] === null ? $this->send($task, 'steps', ['step' => $id, 'confirmed' => true]) : $this->send($task, 'tool', ['command' => $step['does']]))->assertOk();
+        ($step['does'] === null ? $this->sendTo($task, 'steps', ['step' => $id, 'confirmed' => true]) : $this->sendTo($task, 'tool', ['command' => $step['does']]))->assertOk();
     }
 
     /** @param array<string, mixed> $state */
@@ -130,7 +133,7 @@ final class ScenariosTest extends FeatureCase
     {
         foreach (['FL', 'FR', 'RL', 'RR', "site-{$state['sensor']}"] as $place) {
             $typed = $this->getJson("/api/tasks/$task/meter/floor-$place")->assertOk()->json('typed');
-            $this->send($task, 'car', ['kind' => 'floor', 'payload' => ['place' => $place, 'typed' => $typed]])->assertOk();
+            $this->sendTo($task, 'car', ['kind' => 'floor', 'payload' => ['place' => $place, 'typed' => $typed]])->assertOk();
         }
     }
 

@@ -7,6 +7,7 @@ import { NewOrder } from './intake/NewOrder';
 import { KitScreen } from './kit/KitScreen';
 import { OrderScreen } from './order/OrderScreen';
 import { MeterPractice } from './practice/MeterPractice';
+import { PracticeScreen } from './practice/PracticeScreen';
 import { Report } from './record/Report';
 import { SendBackNote } from './record/SendBackNote';
 import { SignedIn } from './session/SignedIn';
@@ -32,6 +33,7 @@ export function App() {
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="/tasks/:task/note" element={<SendBackNote />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />
+        <Route path="/practice" element={<PracticeScreen />} />
         <Route path="/practice/meter" element={<MeterPractice />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>

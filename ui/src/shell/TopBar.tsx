@@ -46,6 +46,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
               ['/cards', 'Cards'],
               ['/kit', 'Kit'],
               ['/bays', 'Bays'],
+              ['/practice', 'Practice'],
             ].map(([to, words]) => (
               <Button
                 key={to}

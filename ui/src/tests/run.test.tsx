@@ -304,7 +304,7 @@ describe('the correction', () => {
     const person = openAt(at);
     const card = await screen.findByTestId('zero');
     expect(card).toHaveTextContent('not where it looks');
-    expect(card).toHaveTextContent('Stored so far: 0.30° to the car’s left');
+    expect(card).toHaveTextContent('Stored so far: azimuth 0.30° to the car’s left');
     expect(card).toHaveTextContent('takes 1.20° in all');
     await person.keyboard('r');
     await waitFor(() =>

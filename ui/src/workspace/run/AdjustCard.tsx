@@ -50,7 +50,7 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
           sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}
           data-testid={`turn-${screw.id}`}
         >
-          <Typography sx={{ textTransform: 'capitalize' }}>
+          <Typography sx={{ '&::first-letter': { textTransform: 'uppercase' } }}>
             {screw.id.replaceAll('-', ' ')}
           </Typography>
           <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, lineHeight: 1.15 }}>

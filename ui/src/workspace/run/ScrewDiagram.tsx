@@ -1,51 +1,53 @@
 import Box from '@mui/material/Box';
 import type { ScrewTurn } from '../../api/types';
 
-const SIZE = 250;
-const MIDDLE = SIZE / 2;
+/** How far the farthest screw is drawn from the pivot, and the room about everything. */
+const REACH = 84;
+const ROOM = 30;
 
 /** The sensor as whoever faces it sees it: its pivot, its screws, and which way each is turned. */
 export function ScrewDiagram({ screws }: { screws: ScrewTurn[] }) {
   const reach = Math.max(
-    40,
+    1,
     ...screws.flatMap((screw) => [Math.abs(screw.right), Math.abs(screw.up)]),
   );
-  const scale = 70 / reach;
-  const points = screws.map((screw) => [MIDDLE + screw.right * scale, MIDDLE - screw.up * scale]);
-  const xs = [MIDDLE, ...points.map(([x = 0]) => x)];
-  const ys = [MIDDLE, ...points.map(([, y = 0]) => y)];
-  const box = [
-    Math.min(...xs) - 26,
-    Math.min(...ys) - 26,
-    Math.max(...xs) + 26,
-    Math.max(...ys) + 26,
-  ] as const;
+  const points = screws.map((screw): [number, number] => [
+    (screw.right / reach) * REACH,
+    (-screw.up / reach) * REACH,
+  ]);
+  const xs = [0, ...points.map(([x]) => x)];
+  const ys = [0, ...points.map(([, y]) => y)];
+  const [left, top] = [Math.min(...xs) - ROOM, Math.min(...ys) - ROOM];
+  const [width, height] = [Math.max(...xs) + ROOM - left, Math.max(...ys) + ROOM - top];
   return (
     <Box
       component="svg"
-      viewBox={`0 0 ${SIZE} ${SIZE}`}
+      viewBox={`${left - 4} ${top - 4} ${width + 8} ${height + 8}`}
       role="img"
       aria-label={`The sensor, as you face it: ${screws.map((screw) => `${screw.id.replaceAll('-', ' ')} ${screw.words}`).join('; ')}`}
-      sx={{ width: '100%', maxWidth: 300, display: 'block', mx: 'auto', color: 'text.primary' }}
+      sx={{
+        height: 150,
+        maxWidth: '100%',
+        display: 'block',
+        mx: 'auto',
+        my: 1,
+        color: 'text.primary',
+      }}
       data-testid="screws"
     >
       <rect
-        x={box[0]}
-        y={box[1]}
-        width={box[2] - box[0]}
-        height={box[3] - box[1]}
+        x={left}
+        y={top}
+        width={width}
+        height={height}
         rx="10"
         fill="none"
         stroke="currentColor"
         strokeWidth="2"
       />
-      <path
-        d={`M${MIDDLE - 7} ${MIDDLE}H${MIDDLE + 7}M${MIDDLE} ${MIDDLE - 7}V${MIDDLE + 7}`}
-        stroke="currentColor"
-        strokeWidth="2"
-      />
+      <path d="M-7 0H7M0 -7V7" stroke="currentColor" strokeWidth="2" />
       {screws.map((screw, i) => {
-        const [x = 0, y = 0] = points[i] ?? [];
+        const [x, y] = points[i] ?? [0, 0];
         return (
           <g key={screw.id}>
             <circle cx={x} cy={y} r="9" fill="currentColor" />

@@ -43,11 +43,7 @@ export function SendBackCard({
       note={advised ? (state.present.why ?? undefined) : 'The readings do not lead here: say why.'}
       testId="send-back"
     >
-      {advised && cause && (
-        <Typography sx={{ mt: 1, fontWeight: 700 }}>
-          {cause.title}. {cause.whenFound}
-        </Typography>
-      )}
+      {advised && cause && <Typography sx={{ mt: 1, fontWeight: 700 }}>{cause.title}.</Typography>}
       <Box
         component="form"
         sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}

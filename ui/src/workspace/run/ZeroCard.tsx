@@ -20,10 +20,12 @@ export function ZeroCard({ state, task }: { state: Workspace; task: Task }) {
       testId="zero"
     >
       <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, my: 1 }}>
-        {amount(correction.zero.azimuth, 'mm')}, {amount(correction.zero.elevation, 'mm')}
+        Azimuth {amount(correction.zero.azimuth, 'mm')}, elevation{' '}
+        {amount(correction.zero.elevation, 'mm')}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        Stored so far: {amount(zeroSum.azimuth, 'mm')}, {amount(zeroSum.elevation, 'mm')}
+        Stored so far: azimuth {amount(zeroSum.azimuth, 'mm')}, elevation{' '}
+        {amount(zeroSum.elevation, 'mm')}
         {zeroSum.range === null ? '' : ` · the sensor takes ${degrees(zeroSum.range)} in all`}
       </Typography>
       <ToolButton state={state} task={task} command="zero" values={correction.send} />
