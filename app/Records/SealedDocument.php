@@ -40,6 +40,8 @@ final class SealedDocument
                 'kit' => KitDocument::write($file->context->kit),
                 'bay' => BayDocument::write($file->context->bay),
                 'operations' => $file->context->operations,
+                'policy' => (array) $file->state()->run->policy,
+                'earlierLevels' => $file->context->earlierLevels,
                 'order' => array_map(static fn(OrderEntry $entry): array => [
                     'id' => $entry->id,
                     'person' => $entry->person,

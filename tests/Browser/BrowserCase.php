@@ -100,6 +100,17 @@ abstract class BrowserCase extends TestCase
         self::fail("Tab never comes to “{$words}”.");
     }
 
+    /** Does the card's steps as they come, the tool's by R and a person's by D, to the first reading of the axis. */
+    protected function throughTheSteps(): void
+    {
+        for ($i = 0; $i < 20 && $this->browser->has('[data-testid=step]'); $i++) {
+            $before = $this->browser->text('[data-testid=step]');
+            $this->browser->keys(str_contains($this->browser->text('[data-testid=step] button kbd'), 'R') ? 'r' : 'd');
+            $this->until('document.querySelector("[data-testid=step]")?.innerText !== ' . json_encode($before));
+            $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
+        }
+    }
+
     /** Waits until a condition in the page's own words holds. */
     protected function until(string $condition): void
     {

@@ -73,11 +73,11 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->stage('Run');
         $this->browser->waitForText('[data-testid=run]', 'The run is barred');
         $this->browser->waitForText('[data-testid=bars]', 'The distance is not measured.');
-        self::assertNotNull($this->browser->find('[data-testid=run] button')->getAttribute('disabled'));
+        self::assertFalse($this->browser->has('[data-testid=step]'));
         $this->assertAccessible('barred run');
         // Nor does it start by another door.
         [, $state] = $this->tape->get("/api/tasks/{$this->task}");
-        [$status, $problem] = $this->tape->write($this->task, 'runs', $state['version'], []);
+        [$status, $problem] = $this->tape->write($this->task, 'runs', $state['version'], ['azimuth' => 0.1, 'elevation' => 0]);
         self::assertSame([409, 'run-barred'], [$status, $problem['code']]);
         // A release without a reason is refused, naming the field, and what was typed stays.
         $this->browser->press('Release it by name');
@@ -162,7 +162,7 @@ final class FrontRadarThreadTest extends BrowserCase
 
         for ($round = 0; $round < 12; $round++) {
             $present = $this->state()->present();
-            if ($present->kind === 'run') {
+            if ($present->kind === 'step') {
                 break;
             }
             if ($present->kind === 'move') {
@@ -179,12 +179,14 @@ final class FrontRadarThreadTest extends BrowserCase
         }
         // The page comes back at the same place.
         $this->browser->driver->navigate()->refresh();
-        $this->browser->waitForText('[data-testid=run]', 'Start the run');
+        $this->browser->waitForText('[data-testid=step]', 'Ignition on');
     }
 
     private function runAndJudge(): void
     {
         $this->assertAccessible('run');
+        $this->throughTheSteps();
+        $this->browser->waitForText('[data-testid=repeat]', 'One reading alone does not show that it repeats');
         $this->browser->keys('r');
         $this->browser->waitForText('[data-testid=close]', 'Close and seal');
         $this->stage('Prove');
@@ -192,9 +194,10 @@ final class FrontRadarThreadTest extends BrowserCase
         self::assertNotNull($result);
         self::assertSame(Verdict::Holds, $result->verdict());
         foreach (['azimuth' => $result->azimuth, 'elevation' => $result->elevation] as $axis => $verdict) {
-            $shown = $this->browser->waitForText("[data-testid=$axis]", 'Holds');
+            $shown = $this->browser->waitForText("[data-testid=run-result] [data-testid=$axis]", 'Holds');
             self::assertStringContainsString(sprintf('%.2f°', abs($verdict->misalignment)), $shown);
             self::assertStringContainsString(sprintf('±%.2f°', $verdict->uncertainty), $shown);
+            $this->browser->waitForText("[data-testid=finding] [data-testid=$axis]", 'Holds');
         }
         $this->assertAccessible('prove');
         $this->browser->press('Back to the present call');
@@ -233,7 +236,7 @@ final class FrontRadarThreadTest extends BrowserCase
             BayDocument::read($basis['bay']),
             $record['record']['basis']['operations'],
         ), $entries);
-        self::assertEqualsWithDelta($record['record']['result']['runs'][0]['azimuth']['misalignment'], $again->lastRun()?->azimuth->misalignment, 1e-12);
+        self::assertEqualsWithDelta($record['record']['result']['runs'][0]['azimuth']['misalignment'], $again->runs[0]->azimuth->misalignment, 1e-12);
     }
 
     /** @param array<string, mixed> $record */

@@ -36,7 +36,7 @@ final class KeyboardSchoolTest extends SetUpCase
         $this->until('!document.getElementById("stand-arm")');
         $browser->keys('p');
         $bay = (new HiddenBay(self::SABLE))->stand(5655, 12, 179.2, 639);
-        for ($step = 0; $step < 40 && ! $browser->has('[data-testid=run]'); $step++) {
+        for ($step = 0; $step < 40 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=question]')) {
                 $browser->keys('y');
@@ -53,7 +53,7 @@ final class KeyboardSchoolTest extends SetUpCase
             }
         }
         $this->assertHolds('along', 'across', 'yaw', 'height');
-        $browser->find('[data-testid=run]');
+        $browser->find('[data-testid=step]');
     }
 
     /** Goes to a button by the tab key and presses it. */

@@ -36,7 +36,7 @@ final class KeyboardTest extends BrowserCase
             $browser->waitForText('[data-testid=question]', $question);
             $browser->keys('y');
         }
-        for ($step = 0; $step < 30 && ! $browser->has('[data-testid=run]'); $step++) {
+        for ($step = 0; $step < 30 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=moves]')) {
                 $browser->keys('d');
@@ -49,6 +49,8 @@ final class KeyboardTest extends BrowserCase
             }
         }
         $this->assertAccessible('run, dark');
+        $this->throughTheSteps();
+        $browser->find('[data-testid=repeat]');
         $browser->keys('r');
         $browser->find('[data-testid=close]');
         $this->tabTo('Seal the record');

@@ -61,6 +61,7 @@ final class RunDocument
             'statements' => self::statements($state),
             'swing' => SwingState::write($state),
             'mirror' => MirrorState::write($state),
+            'events' => RunEvents::of($state, $state->entries),
             'sentBack' => $log->sentBack === null ? null : [
                 'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body repair',
                 'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,
@@ -151,7 +152,8 @@ final class RunDocument
         return ['azimuth' => self::degrees('azimuth', $pair->azimuth, $back), 'elevation' => self::degrees('elevation', $pair->elevation, $back)];
     }
 
-    private static function made(Corrected $made, bool $back): string
+    /** A correction that was made, in words. */
+    public static function made(Corrected $made, bool $back): string
     {
         if ($made->isElectronic()) {
             return sprintf(

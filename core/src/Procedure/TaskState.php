@@ -59,7 +59,7 @@ final readonly class TaskState
      * @param list<Entry>        $entries the task's record, in order
      * @param MeasuringPlan|null $plan    of the same, where it has been made already
      */
-    public function __construct(public TaskContext $context, private array $entries, ?MeasuringPlan $plan = null)
+    public function __construct(public TaskContext $context, public array $entries, ?MeasuringPlan $plan = null)
     {
         $this->owed = $context->owed;
         $this->plan = $plan ?? new MeasuringPlan($context, $entries);

@@ -16,6 +16,8 @@ import { useLengthDisplay } from '../format/useLengthDisplay';
 import { Page } from '../shell/Page';
 import { VerdictMark } from '../shell/VerdictMark';
 import { ExportButton } from '../workspace/sheets/CloseSheet';
+import { Events } from '../workspace/run/Events';
+import { FindingCard } from '../workspace/run/FindingCard';
 import { RunResult } from '../workspace/sheets/RunResult';
 import { useTask } from '../workspace/useTask';
 import { figures } from '../theme/theme';
@@ -56,10 +58,27 @@ export function Report() {
       </Part>
       <Part title="Axis">
         {state.runs.length === 0 && <Typography>The axis was not read.</Typography>}
-        {[...state.runs].reverse().map((run) => (
-          <RunResult key={run.id} run={run} card={state.card} />
-        ))}
+        {state.run.sentBack && (
+          <Typography sx={{ fontWeight: 700 }}>
+            Sent back to {state.run.sentBack.to} by {state.run.sentBack.name}:{' '}
+            {state.run.sentBack.reasons.join(' ')}
+          </Typography>
+        )}
+        {state.run.finding && (
+          <>
+            <VerdictMark verdict={state.run.finding.verdict} />
+            <FindingCard state={state} finding={state.run.finding} />
+          </>
+        )}
       </Part>
+      {state.run.events.length > 0 && (
+        <Part title="Run, line by line">
+          <Events state={state} />
+          {[...state.runs].reverse().map((run) => (
+            <RunResult key={run.id} run={run} card={state.card} />
+          ))}
+        </Part>
+      )}
       <Part title="Set-up">
         <Box sx={{ position: 'relative', height: 340, maxWidth: 720, breakInside: 'avoid', mb: 2 }}>
           <FloorPlan state={state} stance={STANCES[0]!} display={display} />

@@ -88,6 +88,7 @@ export function runState(over: Partial<RunState> = {}): RunState {
     statements: [],
     swing: null,
     mirror: [],
+    events: [],
     sentBack: null,
     accepted: null,
     ...over,

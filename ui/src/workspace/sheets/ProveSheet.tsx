@@ -8,6 +8,7 @@ import { clock, type LengthDisplay } from '../../format/length';
 import { AcceptCard } from '../run/AcceptCard';
 import { AdjustCard } from '../run/AdjustCard';
 import { CauseList } from '../run/CauseList';
+import { Events } from '../run/Events';
 import { FindingCard } from '../run/FindingCard';
 import { MirrorForm } from '../run/MirrorForm';
 import { RepeatCard } from '../run/RepeatCard';
@@ -94,6 +95,10 @@ export function ProveSheet({
       )}
       <Swing state={state} task={task} working={working} />
       <MirrorForm state={state} task={task} working={working} />
+      <Typography variant="h3" component="h2" sx={{ mt: 2 }}>
+        Line by line
+      </Typography>
+      <Events state={state} />
       <Typography variant="h3" component="h2" sx={{ mt: 2 }}>
         Readings
       </Typography>
