@@ -23,7 +23,7 @@ final readonly class AcceptBorderline
         return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): BorderlineAccepted {
             RunGuard::open($file);
             if ($file->state()->present()->kind !== 'accept') {
-                throw Refusal::conflict('not-borderline', 'Only an axis that is near its limit after the most readings is accepted by name, and only where the shop\'s policy says so.');
+                throw Refusal::conflict('not-borderline', 'Only an axis near its limit that more readings would not settle is accepted by name, and only where the shop\'s policy says so.');
             }
             if (! $user->isLead()) {
                 throw Refusal::forbidden('An axis near its limit is accepted by a lead.');

@@ -158,6 +158,8 @@ final class TaskFile
             ->where('t.procedure_card_id', $task->card_id)
             ->where('t.id', '<>', $task->id)
             ->where('e.kind', 'run')
+            // In the canonical form that was sealed: neither handed over unproven nor sent back.
+            ->whereRaw("position('\"handover\":null' in s.record) > 0 and position('\"proven\":true' in s.record) > 0")
             ->orderByDesc('s.sealed_at')
             ->limit(60)
             ->selectRaw("(e.payload->>'echoLevel')::float as level")

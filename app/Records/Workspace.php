@@ -25,6 +25,7 @@ final class Workspace
             ],
             'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at] : null,
             'simulated' => $file->row->scenario !== null,
+            'pair' => self::pair($file),
             'tool' => match (true) {
                 $file->row->scenario !== null => 'simulated',
                 $file->hasToolLog() => 'log',
@@ -32,5 +33,27 @@ final class Workspace
             },
             ...TaskStateDocument::write($file->state()),
         ];
+    }
+
+    /**
+     * The other sensor of a pair, as the order's list has it.
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function pair(TaskFile $file): ?array
+    {
+        $sensor = $file->context->sensor;
+        $summary = is_string($file->order->row->summary ?? null) ? json_decode($file->order->row->summary, true, 16, JSON_THROW_ON_ERROR) : null;
+        foreach ($sensor->pair === null || ! is_array($summary) ? [] : $summary['tasks'] as $task) {
+            if ($task['sensor'] === $sensor->pair) {
+                return [
+                    'task' => $task['task'], 'name' => $task['name'], 'verdict' => $task['verdict'] ?? null,
+                    // One target serves both: the left side first (need J28).
+                    'first' => $sensor->side === 'right' && $task['owed'] !== 'not-owed' && ($task['verdict'] ?? null) === null && $task['sealed'] !== true,
+                ];
+            }
+        }
+
+        return null;
     }
 }

@@ -101,8 +101,8 @@ final class Advice
         }
 
         return match ($run->policy->unproven) {
-            'accept-by-name' => new Present('accept', null, 'Near the limit after the most readings: the shop\'s policy lets somebody accept it by name.'),
-            'send-back' => new Present('send-back', Cause::Bracket->value, 'Near the limit after the most readings: the shop\'s policy sends it back.'),
+            'accept-by-name' => new Present('accept', null, 'Near the limit, and more readings would not settle it: the shop\'s policy lets somebody accept it by name.'),
+            'send-back' => new Present('send-back', Cause::Bracket->value, 'Near the limit, and more readings would not settle it: the shop\'s policy sends it back.'),
             default => self::correct($state, $finding),
         };
     }

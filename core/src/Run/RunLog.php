@@ -27,6 +27,9 @@ final class RunLog
     /** @var array<string, true> steps done since the pass through them last began anew */
     public array $done = [];
 
+    /** Whether the card's last step was done after the last reading; a stand that is moved later changes nothing of that. */
+    public bool $finished = false;
+
     /** The wait that is running. */
     public ?StepBegun $clock = null;
 
@@ -199,6 +202,7 @@ final class RunLog
     {
         $this->done[$step] = true;
         $this->clock = null;
+        $this->finished = count($this->done) === count($this->steps);
     }
 
     private function read(RunMade $run, int $position): void
@@ -209,6 +213,9 @@ final class RunLog
         // Whoever has a reading has been through what comes before it.
         foreach ($this->steps as $step) {
             $this->step($step->id);
+            if ($step->command() === ToolCommand::Read) {
+                break;
+            }
         }
         $group = $this->groups === [] ? null : $this->groups[count($this->groups) - 1];
         if ($group === null || ! $group->goesOnAt($position, count($this->corrections), $this->shift, $this->changes)) {

@@ -60,6 +60,8 @@ final class RunState
             && $this->finding->repeats
             && $this->log->shift === 0.0
             && $this->log->trouble === null
+            && $this->log->finished
+            && $this->diagnosis()->faultToSendBack() === null
             && ! ($this->isEchoOdd() && $this->likely() !== null);
     }
 

@@ -8,6 +8,7 @@ use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Record\CauseChecked;
 use Lumbro\Core\Record\Corrected;
 use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\LevelRead;
 use Lumbro\Core\Record\TargetShifted;
 use Lumbro\Core\Record\ToolAsked;
 use Lumbro\Core\Run\Cause;
@@ -28,6 +29,9 @@ final class SensorTruth
 
     /** @var array<string, bool> cause → whether it is at work */
     private array $faults;
+
+    /** How often the echo was read since the plate's positions were begun. */
+    public int $levels = 0;
 
     /** @var array<string, int> command → how often it was asked */
     public array $times = [];
@@ -52,6 +56,7 @@ final class SensorTruth
         foreach ($entries as $entry) {
             match (true) {
                 $entry instanceof ToolAsked => $this->ask($entry),
+                $entry instanceof LevelRead => $this->levels++,
                 $entry instanceof Corrected => $this->correct($entry),
                 $entry instanceof CauseChecked => $this->mend($entry),
                 $entry instanceof TargetShifted => $this->shift = $entry->across,
@@ -83,6 +88,7 @@ final class SensorTruth
 
     private function correct(Corrected $correction): void
     {
+        $this->levels = 0;
         if ($correction->isElectronic()) {
             $this->zero = [$this->zero[0] + $correction->azimuth, $this->zero[1] + $correction->elevation];
 

@@ -25,6 +25,9 @@ final readonly class SimulatedTool
     /** Something else this near to the target's level is a second target, dB. */
     private const SECOND = -5.0;
 
+    /** How a swung plate's echo falls off, dB per square degree. */
+    private const FALLS = 0.9;
+
     /** The routine waits for this, V. */
     private const LEAST = 12.0;
 
@@ -67,7 +70,7 @@ final readonly class SimulatedTool
             ToolCommand::EmptyZone => new ToolReply('done', 'Empty zone read', ['emptyLevel' => round($this->emptyLevel(), 1)]),
             ToolCommand::Start => $this->start(),
             ToolCommand::Read => $this->read(),
-            ToolCommand::Level => new ToolReply('done', 'Level read', ['level' => round($this->level(), 1)]),
+            ToolCommand::Level => new ToolReply('done', 'Level read', ['level' => round($this->level() - $this->swung() + 0.1 * $this->world->noise->draw("swing {$this->sensor->levels}"), 1)]),
             ToolCommand::Zero => new ToolReply('done', 'Zero stored'),
             ToolCommand::Clear => new ToolReply('done', 'Codes cleared'),
         };
@@ -108,6 +111,20 @@ final readonly class SimulatedTool
             azimuth: $read('azimuth', $this->sensor->azimuth + $this->sensor->zero[0] - $seen),
             elevation: $read('elevation', $this->sensor->elevation + $this->sensor->zero[1] - $elevation),
         );
+    }
+
+    /** What the plate's position takes from the echo, dB: it is strongest where plate and sensor agree. */
+    private function swung(): float
+    {
+        $adjustment = $this->world->context->card->adjustment;
+        $id = $adjustment->order[$this->sensor->levels] ?? null;
+        $pitch = 0.0;
+        foreach ($adjustment->positions ?? [] as $position) {
+            $pitch = $position->id === $id ? $position->pitch : $pitch;
+        }
+        [, $elevation] = $this->world->placementError();
+
+        return self::FALLS * ($pitch - ($this->sensor->elevation + $this->sensor->zero[1] - $elevation)) ** 2;
     }
 
     private function reads(): int

@@ -52,7 +52,7 @@ final class DemoTask
         $card = (array) self::node($this->sensor === 'front' ? 'cards/quillon-sable-front.json' : 'cards/quillon-sable-rear.json')->raw();
         $sheet = VehicleDocument::read(self::node('vehicles/quillon-sable.json'));
         $with = fn(?TaskOrder $order): TaskContext => new TaskContext(
-            CardDocument::read(Node::parse((string) json_encode(array_filter(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card), static fn(mixed $member): bool => $member !== null)))),
+            CardDocument::read(Node::parse((string) json_encode(self::spoken(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card))))),
             $sheet,
             DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
             BayDocument::read(self::node('bays.json')->items()[0]),
@@ -62,6 +62,21 @@ final class DemoTask
         );
 
         return $with($this->order === null ? null : ($this->order)($with(null)));
+    }
+
+    /**
+     * Without the members that are null, at any depth.
+     *
+     * @param array<array-key, mixed> $document
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function spoken(array $document): array
+    {
+        return array_map(
+            static fn(mixed $member): mixed => is_array($member) ? self::spoken($member) : $member,
+            array_filter($document, static fn(mixed $member): bool => $member !== null),
+        );
     }
 
     /** Chooses the schools. */

@@ -86,6 +86,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     seal: null,
     simulated: true,
     tool: 'simulated',
+    pair: null,
     run: runState(),
     stage: 'place',
     present: { kind: 'read', call: 'spot-along' },

@@ -2,13 +2,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import { Refused } from '../../api/client';
+import { useMutation } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { answer, client, Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { degrees, length, type LengthDisplay } from '../../format/length';
 import { useBurst } from '../useBurst';
 import { useDraft } from '../useDraft';
+import { useKeys } from '../useKeys';
 import type { Task } from '../useTask';
+import { Key } from './AnswerButtons';
 import { Figure, Sheet } from './Sheet';
 
 type Place = Workspace['floor']['places'][number];
@@ -34,6 +37,7 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
           key={present.id}
           place={present}
           at={state.task}
+          simulated={state.simulated}
           task={task}
           onDone={() => setChosen(null)}
         />
@@ -116,16 +120,29 @@ function Result({ state, display }: { state: Workspace; display: LengthDisplay }
 function ReadFloor({
   place,
   at,
+  simulated,
   task,
   onDone,
 }: {
   place: Place;
   at: string;
+  simulated: boolean;
   task: Task;
   onDone: () => void;
 }) {
   const [typed, setTyped] = useDraft(`${at}-floor-${place.id}`);
   useBurst('floor-reading');
+  const staff = useMutation({
+    mutationFn: () =>
+      answer(
+        client.GET('/api/tasks/{task}/meter/{call}', {
+          params: { path: { task: at, call: `floor-${place.id}` } },
+        }),
+      ),
+    onSuccess: (read) => setTyped(read.typed),
+  });
+  const meter = () => simulated && staff.mutate();
+  useKeys(useMemo(() => ({ m: meter }), [at, place.id, simulated])); // eslint-disable-line react-hooks/exhaustive-deps
   const sent = task.failed?.to === 'car' ? task.failed.body : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
   const asks = refused?.problem.code === 'asks-once' && sent?.payload.typed === typed;
@@ -186,6 +203,11 @@ function ReadFloor({
           <Button type="submit" variant="contained" loading={task.isWriting}>
             Take it
           </Button>
+          {simulated && (
+            <Button variant="outlined" loading={staff.isPending} onClick={meter}>
+              Simulated staff <Key of="M" />
+            </Button>
+          )}
           {place.typed !== null && (
             <Button
               color="inherit"

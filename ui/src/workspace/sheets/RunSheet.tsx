@@ -3,10 +3,12 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { clock } from '../../format/length';
 import { usePerson } from '../../session/usePerson';
+import { verdictWord } from '../../shell/VerdictMark';
 import { CauseCard } from '../run/CauseCard';
 import { CauseList } from '../run/CauseList';
 import { PendingCard } from '../run/PendingCard';
@@ -64,6 +66,14 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
         </Box>
       )}
       {run.causes && <CauseList causes={run.causes} />}
+      {state.pair && (
+        <Typography sx={{ mb: 2 }} data-testid="pair">
+          {state.pair.first
+            ? `${state.pair.name} first: the same target then comes here. `
+            : `Its pair, ${state.pair.name.toLowerCase()}, ${state.pair.verdict ? `was read: ${verdictWord(state.pair.verdict).toLowerCase()}. ` : 'is not read yet. '}`}
+          <Link to={`/tasks/${state.pair.task}`}>Go to {state.pair.name.toLowerCase()}</Link>
+        </Typography>
+      )}
       <Steps state={state} />
       {state.failedRuns.map((failed) => (
         <Typography key={failed.id} role="status" sx={{ mb: 1, color: 'verdict.out' }}>
