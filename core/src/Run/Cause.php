@@ -95,9 +95,9 @@ enum Cause: string
     public function sendsBackTo(): ?string
     {
         return match ($this) {
-            self::Cover => 'paint',
+            self::Cover => 'the paint shop',
             self::Bracket => 'body repair',
-            self::Sensor => 'parts',
+            self::Sensor => 'the parts desk',
             default => null,
         };
     }

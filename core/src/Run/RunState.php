@@ -9,6 +9,7 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskContext;
+use Lumbro\Core\Record\CauseChecked;
 use Lumbro\Core\Record\Corrected;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\RunMade;
@@ -266,7 +267,10 @@ final class RunState
     {
         $setUp = ($this->setUpAt)($this->record->position());
         $verdicts = array_map(static fn(string $name): ?Verdict => $setUp->decision($name)?->verdict, $setUp->plan->respects());
-        $trouble = $this->log->trouble?->answer;
+        // What was found put the trouble right, or sends the car back: either way the trouble is what speaks of it.
+        $found = array_filter($this->log->checks, static fn(CauseChecked $check): bool => $check->found) !== [];
+        $last = $this->log->troubles === [] ? null : $this->log->troubles[count($this->log->troubles) - 1];
+        $trouble = ($this->log->trouble ?? ($found && $this->log->group() === null ? $last : null))?->answer;
         $reason = $trouble?->values['reason'] ?? null;
         $level = $trouble?->values['level'] ?? null;
         $expected = $this->echo->expected;
@@ -276,7 +280,7 @@ final class RunState
 
         return new Evidence(
             reason: is_string($reason) ? $reason : null,
-            excess: is_float($level) && $expected !== null ? $level - $expected : ($this->log->trouble === null ? $this->echo->excess() : null),
+            excess: is_float($level) && $expected !== null ? $level - $expected : ($trouble === null ? $this->echo->excess() : null),
             voltage: is_float($voltage) ? $voltage : $this->log->figure('voltage'),
             setUp: match (true) {
                 $setUp->holds() => Verdict::Holds,
@@ -290,7 +294,7 @@ final class RunState
             shift: $this->shiftTest()?->test?->result,
             unheard: $this->log->unheard,
             code: ($trouble->codes ?? []) !== [],
-            checked: array_map(static fn($check): bool => $check->found, $this->log->checks),
+            checked: array_map(static fn(CauseChecked $check): bool => $check->found, $this->log->checks),
         );
     }
 }

@@ -31,7 +31,7 @@ export function FarView({
       >
         {figure}
       </Box>
-      <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>{note}</Box>
+      <Box sx={{ fontSize: figure === '' ? '8.5vh' : '6vh', lineHeight: 1.15 }}>{note}</Box>
       <Box sx={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
         {state.verdicts.map((respect) => (
           <Box key={respect.id}>

@@ -66,7 +66,7 @@ export function ProveSheet({
               >
                 {run.proven ? 'Close the record' : 'Close as not proven'}
               </Button>
-              {state.present.kind !== 'send-back' && !sending && (
+              {state.present.kind !== 'send-back' && !sending && !run.proven && (
                 <Button variant="outlined" onClick={() => setSending(true)}>
                   Send it back
                 </Button>
