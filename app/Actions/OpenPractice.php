@@ -15,6 +15,7 @@ use Illuminate\Support\Str;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Procedure\Cover;
 use Lumbro\Core\Simulation\Scenario;
 
 /** A simulated car is brought in: an order of its own, with a task whose truth is hidden. */
@@ -42,10 +43,11 @@ final readonly class OpenPractice
             null,
             $sheet,
             $bay,
-            static fn(OrderFile $order): array => array_map(
-                static fn(string $operation): OrderEntry => OrderEntryDocument::entry('operation', (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation, 'state' => 'done']))),
-                $file['operations'],
-            ),
+            static fn(OrderFile $order): array => [
+                ...array_map(static fn(string $operation): OrderEntry => self::note($user, 'operation', ['operation' => $operation, 'state' => 'done']), $file['operations']),
+                // It comes in with its covers on: what is to be found is found without taking them off.
+                ...array_map(static fn(Cover $cover): OrderEntry => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
+            ],
         );
         foreach ($order->tasks as $task) {
             if ($task->sensor === $file['sensor'] && is_string($task->id)) {
@@ -56,6 +58,12 @@ final readonly class OpenPractice
         }
 
         throw Refusal::conflict('no-sensor', 'This car has no such sensor in the shop\'s sheets.');
+    }
+
+    /** @param array<string, mixed> $payload */
+    private static function note(User $user, string $kind, array $payload): OrderEntry
+    {
+        return OrderEntryDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
     }
 
     private function of(User $user, string $table, string $column, string $value, string $what): string

@@ -2,12 +2,10 @@ import type { Plan, Trace } from '../api/types';
 import { length, type LengthDisplay } from '../format/length';
 import { slate } from '../theme/floor';
 import { figures } from '../theme/theme';
+import { placed } from './labels';
 import type { Projection, Spot } from './view';
 
 const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
-
-/** Where along its line a number stands: not half way, where tapes cross. */
-const SHARES = [0.34, 0.66, 0.48, 0.8];
 
 interface Line {
   call: string;
@@ -36,16 +34,52 @@ export function Traces(props: {
   const lines = plan.tapes
     .filter((tape) => tape.reading !== null || tape.call === called)
     .map((tape): Line => ({ ...tape, from: moved(tape.from), to: moved(tape.to) }));
+  const drawn = lines.map((line) => {
+    const [from, end] = [to.at(line.from), to.at(line.to)];
+    const off = offset(line.kind);
+    const [nx, ny] = normal(from, end);
+    const words = line.reading === null ? '?' : length(line.reading, display);
+    const short = Math.hypot(end[0] - from[0], end[1] - from[1]) < 70;
+    return {
+      line,
+      from,
+      end,
+      words,
+      half: words.length * 4.6 + 8,
+      isNumbered:
+        (line.call === called || !short) && line.kind !== 'beam' && line.kind !== 'return',
+      beside: [nx * off, ny * off] as const,
+    };
+  });
+  const numbered = drawn.filter((one) => one.isNumbered);
+  const spots = placed(
+    numbered.map(({ from, end, beside, half }) => ({
+      from: [from[0] + beside[0], from[1] + beside[1]],
+      to: [end[0] + beside[0], end[1] + beside[1]],
+      width: 2 * half,
+    })),
+  );
   return (
     <g data-testid="traces">
-      {lines.map((line, i) => (
-        <One
+      {drawn.map(({ line, from, end }) => (
+        <path
           key={line.call}
-          line={line}
-          to={to}
+          d={path(from, end, offset(line.kind))}
+          stroke={colour(line.kind)}
+          strokeOpacity={line.call === called ? 1 : 0.7}
+          strokeWidth={line.call === called ? 2.8 : 1.5}
+          strokeDasharray={dashes(line.kind)}
+          fill="none"
+        />
+      ))}
+      {numbered.map(({ line, words, half }, i) => (
+        <Number
+          key={line.call}
+          at={spots[i] ?? [0, 0]}
+          words={words}
+          half={half}
+          colour={colour(line.kind)}
           called={line.call === called}
-          display={display}
-          share={SHARES[i % SHARES.length] ?? 0.5}
         />
       ))}
     </g>
@@ -70,57 +104,31 @@ export function Sketch({ traces, to }: { traces: Trace[]; to: Projection }) {
   );
 }
 
-function One(props: {
-  line: Line;
-  to: Projection;
-  called: boolean;
-  display: LengthDisplay;
-  share: number;
-}) {
-  const { line, to, called, display, share } = props;
-  const [from, end] = [to.at(line.from), to.at(line.to)];
-  const off = offset(line.kind);
-  const [nx, ny] = normal(from, end);
-  const x = from[0] + (end[0] - from[0]) * share + nx * off;
-  const y = from[1] + (end[1] - from[1]) * share + ny * off;
-  const short = Math.hypot(end[0] - from[0], end[1] - from[1]) < 70;
-  const words = line.reading === null ? '?' : length(line.reading, display);
-  const half = words.length * 4.6 + 8;
+function Number(props: { at: Spot; words: string; half: number; colour: string; called: boolean }) {
+  const { at, words, half, called } = props;
   return (
     <g>
-      <path
-        d={path(from, end, off)}
-        stroke={colour(line.kind)}
-        strokeOpacity={called ? 1 : 0.7}
-        strokeWidth={called ? 2.8 : 1.5}
-        strokeDasharray={dashes(line.kind)}
-        fill="none"
+      <rect
+        x={at[0] - half}
+        y={at[1] - 12}
+        width={2 * half}
+        height="24"
+        rx="3"
+        fill={slate.ground}
+        stroke={props.colour}
+        strokeWidth={called ? 1.8 : 1}
       />
-      {(called || !short) && line.kind !== 'beam' && line.kind !== 'return' && (
-        <g>
-          <rect
-            x={x - half}
-            y={y - 12}
-            width={2 * half}
-            height="24"
-            rx="3"
-            fill={slate.ground}
-            stroke={colour(line.kind)}
-            strokeWidth={called ? 1.8 : 1}
-          />
-          <text
-            x={x}
-            y={y + 5}
-            fill={slate.brass}
-            textAnchor="middle"
-            fontFamily={figures}
-            fontSize={called ? 16 : 13}
-            fontWeight="700"
-          >
-            {words}
-          </text>
-        </g>
-      )}
+      <text
+        x={at[0]}
+        y={at[1] + 5}
+        fill={slate.brass}
+        textAnchor="middle"
+        fontFamily={figures}
+        fontSize={called ? 16 : 13}
+        fontWeight="700"
+      >
+        {words}
+      </text>
     </g>
   );
 }
