@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\DriveController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
@@ -35,6 +36,8 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::post('notes', [RepairOrderController::class, 'note']);
         Route::get('stance', [BayController::class, 'stance']);
+        Route::get('drives', [DriveController::class, 'index']);
+        Route::post('drives', [DriveController::class, 'add']);
         Route::post('photos', [PhotoController::class, 'add']);
         Route::post('scans', [ScanController::class, 'fromFile']);
         Route::post('tool-scans', [ScanController::class, 'fromTool']);
@@ -64,6 +67,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('bay-outlines', [BayController::class, 'outline']);
     Route::get('bays/{bay}/export/{form}', [BayController::class, 'export'])->whereUuid('bay')->whereIn('form', ['json', 'svg', 'dxf']);
 
+    Route::get('sample-drive', [DriveController::class, 'sample']);
     Route::get('practice', [PracticeController::class, 'index']);
     Route::post('practice', [PracticeController::class, 'open']);
 

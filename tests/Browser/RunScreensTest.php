@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Str;
 use Tests\Support\Placing;
 use Tests\Support\TestDatabase;
 
@@ -110,6 +111,70 @@ final class RunScreensTest extends BrowserCase
         $this->browser->waitForText('[data-testid=step]', 'Ignition off');
         $rows = $owner->query("select count(*) from record_events where sensor_task_id = '$task' and kind = 'asked' and payload->>'command' = 'start'");
         self::assertSame(1, $rows === false ? 0 : (int) $rows->fetchColumn());
+    }
+
+    public function testABrowserThatIsClosedInMidRunLosesNothing(): void
+    {
+        $task = $this->open('plain-screws');
+        $this->follow(until: 'repeat');
+        $this->browser->keys('r');
+        $this->browser->driver->get('about:blank');
+        $readings = 0;
+        for ($i = 0; $i < 100 && $readings < 2; $i++) {
+            usleep(50_000);
+            [, $state] = $this->api()->get("/api/tasks/$task");
+            $readings = count($state['runs']);
+        }
+        self::assertSame([2, null], [$readings, $state['run']['pending'] ?? null]);
+        $this->browser->visit("/tasks/$task");
+        $this->browser->find('[data-testid=adjust]');
+    }
+
+    public function testAPlateIsSwungPositionByPositionAndAMirrorSpotIsRead(): void
+    {
+        $api = $this->api();
+        $task = $api->task('2470');
+        $order = $api->order('2470');
+        [, $page] = $api->get("/api/repair-orders/$order/stance");
+        [$status] = $api->post("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $page['version'], 'kind' => 'capture', 'payload' => ['sensor' => 'front', 'item' => 'lot-code', 'value' => 'L12K5']]);
+        self::assertSame(200, $status);
+        (new Placing($api))->place($task);
+        $this->openTask('2470');
+        $this->browser->find('[data-testid=step]');
+        $this->follow(function (string $card): void {
+            if ($card === 'step') {
+                $this->browser->waitForText('[data-testid=steps]', 'lot code');
+            }
+        }, 'adjust');
+        foreach (['about', 'weaker', 'weaker', 'again'] as $i => $expected) {
+            $this->browser->waitForText('[data-testid=swing]', $expected);
+            $before = $this->browser->text('[data-testid=swing]');
+            $this->browser->press('Read the echo level');
+            $this->until('document.querySelector("[data-testid=swing]").innerText !== ' . json_encode($before));
+            $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
+        }
+        $this->browser->waitForText('[data-testid=swing]', 'By the levels the elevation reads');
+        [, $state] = $api->get("/api/tasks/$task");
+        $scenario = json_decode((string) $this->one($task), true);
+        $peak = $state['run']['swing']['peak'];
+        self::assertEqualsWithDelta($scenario['mount']['elevation'], $peak['amount'] * ($peak['direction'] === 'up' ? 1 : -1), 0.2);
+        $this->browser->press('Read a mirror spot');
+        $this->browser->type('#mirror-distance', '3 m');
+        $this->browser->type('#mirror-left', 'sideways');
+        $this->browser->type('#mirror-above', "2 mm up\n");
+        $this->browser->waitForText('[data-testid=mirror]', 'sideways');
+        $this->assertAccessible('mirror');
+        self::assertSame([], $this->smallTargets());
+        $this->browser->clear('#mirror-left');
+        $this->browser->type('#mirror-left', "4 mm left\n");
+        $this->browser->waitForText('[data-testid=mirror]', 'By its mirror spot the sensor');
+    }
+
+    private function one(string $task): mixed
+    {
+        $found = TestDatabase::owner(self::$server->database)->query("select scenario from sensor_tasks where id = '$task'");
+
+        return $found === false ? null : $found->fetchColumn();
     }
 
     public function testPracticeCarsAreListedWithoutTheirFaultsAndOneIsBroughtIn(): void

@@ -24,6 +24,7 @@ final class ContractTest extends FeatureCase
         $this->assertDescribed('OrderList', $orders->getContent());
         foreach ((array) $orders->json('orders') as $order) {
             $this->assertDescribed('Order', $this->getJson("/api/repair-orders/{$order['id']}")->assertOk()->getContent());
+            $this->assertDescribed('DrivePage', $this->getJson("/api/repair-orders/{$order['id']}/drives")->assertOk()->getContent());
             $this->assertDescribed('StancePage', $this->getJson("/api/repair-orders/{$order['id']}/stance")->assertOk()->getContent());
         }
         foreach (['Intake' => 'intake', 'KnownCars' => 'cars?search=sable', 'ShopRules' => 'shop-rules', 'CardList' => 'cards', 'Kit' => 'kit', 'BayList' => 'bays'] as $schema => $path) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Document;
 
+use Lumbro\Core\Drive\DriveRule;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\TargetDrawing;
 use Lumbro\Core\Procedure\CardFit;
@@ -38,7 +39,7 @@ final class CardDocument
             'id', 'title', 'edition', 'dated', 'source', 'enteredBy', 'sensor', 'target', 'spot',
             'rules', 'preparation', 'zone', 'cautions',
         ], [
-            'checkedBy', 'echo', 'thresholds', 'fits', 'schools', 'reference', 'capture', 'codes', 'kit', 'steps', 'adjustment', 'values', 'others',
+            'checkedBy', 'echo', 'thresholds', 'fits', 'schools', 'reference', 'capture', 'codes', 'kit', 'steps', 'adjustment', 'drive', 'values', 'others',
         ]);
         $target = $f['target']->fields(['name', 'heights'], ['kind']);
         $drawing = new TargetDrawing(self::heights($target['heights']));
@@ -78,6 +79,24 @@ final class CardDocument
             isset($f['others']) ? CardSourcesDocument::others($f['others'], $node) : [],
             isset($f['adjustment']) ? CardAdjustmentDocument::read($f['adjustment']) : null,
             isset($target['kind']) && $target['kind']->oneOf(self::TARGETS) === 'plate',
+            isset($f['drive']) ? self::drive($f['drive']) : null,
+        );
+    }
+
+    /** What a learning drive must be like; minutes and kilometres in the file, seconds and metres inside. */
+    private static function drive(Node $node): DriveRule
+    {
+        $f = $node->fields(['slowest', 'fastest', 'turning', 'minutes', 'kilometres'], ['daylight', 'glare']);
+        $slowest = $f['slowest']->between(0, 300);
+
+        return new DriveRule(
+            $slowest,
+            $f['fastest']->between(1, 300) > $slowest ? $f['fastest']->number() : throw InvalidInput::because($f['fastest']->path(), 'must be more than the slowest speed.'),
+            $f['turning']->between(0.1, 90),
+            60 * $f['minutes']->between(0, 600),
+            1_000 * $f['kilometres']->between(0, 1_000),
+            isset($f['daylight']) && $f['daylight']->flag(),
+            isset($f['glare']) ? $f['glare']->between(1, 90) : null,
         );
     }
 

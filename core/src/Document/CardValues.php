@@ -56,6 +56,12 @@ final class CardValues
             new CardValue('/adjustment/inclinometer/where', 'Adjustment', 'Inclinometer set on', 'text', '', false),
             $n('/adjustment/inclinometer/expected', 'Adjustment', 'Inclinometer reads', '°', false),
             $n('/adjustment/inclinometer/within', 'Adjustment', 'Inclinometer within', '°', false, 'Without it the inclinometer\'s reading cannot be judged.'),
+            $n('/drive/slowest', 'Drive', 'Counts from', 'km/h', false),
+            $n('/drive/fastest', 'Drive', 'Counts up to', 'km/h', false),
+            $n('/drive/turning', 'Drive', 'Heading changes by at most', '°/s', false),
+            $n('/drive/minutes', 'Drive', 'Must count', 'min', false),
+            $n('/drive/kilometres', 'Drive', 'Must count', 'km', false),
+            $n('/drive/glare', 'Drive', 'Low sun blinds within', '°', false),
         ];
     }
 

@@ -11,6 +11,7 @@ use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Kit\KitNeed;
+use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Record\AnswerKind;
 
@@ -43,6 +44,7 @@ final class OrderBoard
             ['id' => 'kit', ...($none ? self::struck() : self::kit($state))],
             ['id' => 'car', 'state' => $state->record->figures === [] ? 'hollow' : 'half', 'note' => $state->record->figures === [] ? 'as on the sheet' : count($state->record->figures) . ' measured'],
             ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? 'stance not said' : 'stance said'],
+            self::drives($state),
             ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => $state->record->photos === [] ? 'none' : (string) count($state->record->photos)],
         ];
     }
@@ -135,6 +137,19 @@ final class OrderBoard
             $in('missing') > 0 => ['state' => 'half', 'note' => $in('missing') . ' missing'],
             $in('overdue') > 0 => ['state' => 'half', 'note' => $in('overdue') . ' overdue'],
             default => ['state' => 'full', 'note' => 'all owned'],
+        };
+    }
+
+    /** @return array{id: string, state: string, note: string} */
+    private static function drives(OrderState $state): array
+    {
+        $asked = array_filter($state->concerned(), static fn(CarSensor $sensor): bool => ($state->context->cards[$sensor->id] ?? null)?->drive !== null);
+        $made = count($state->record->drives);
+
+        return match (true) {
+            $asked === [] => ['id' => 'drive', 'state' => 'struck', 'note' => 'no card asks for one'],
+            $made === 0 => ['id' => 'drive', 'state' => 'hollow', 'note' => 'not driven'],
+            default => ['id' => 'drive', 'state' => 'half', 'note' => $made === 1 ? 'one drive' : "$made drives"],
         };
     }
 }

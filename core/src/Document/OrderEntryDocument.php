@@ -13,6 +13,7 @@ use Lumbro\Core\Intake\ConditionAnswered;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\CoverNoted;
 use Lumbro\Core\Intake\DetailNoted;
+use Lumbro\Core\Intake\DriveTaken;
 use Lumbro\Core\Intake\FigureMeasured;
 use Lumbro\Core\Intake\FloorRead;
 use Lumbro\Core\Intake\LineAnswered;
@@ -37,7 +38,7 @@ use Lumbro\Core\School\Mark;
 final class OrderEntryDocument
 {
     public const KINDS = [
-        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance', 'bay',
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance', 'bay', 'drive',
     ];
 
     /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
@@ -69,6 +70,7 @@ final class OrderEntryDocument
             'floor' => self::floor($id, $person, $at, $payload),
             'stance' => self::stance($id, $person, $at, $payload),
             'bay' => self::bay($id, $person, $at, $payload),
+            'drive' => self::drive($id, $person, $at, $payload),
             default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
         };
     }
@@ -100,6 +102,7 @@ final class OrderEntryDocument
             $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
             $entry instanceof LineAnswered => ['line', ['item' => $entry->item, 'answer' => $entry->answer->value, 'word' => $entry->word]],
             $entry instanceof MarkPlumbed => ['mark', ['end' => $entry->end, 'mark' => $entry->mark->value, 'note' => $entry->note === '' ? null : $entry->note]],
+            $entry instanceof DriveTaken => ['drive', ['track' => $entry->track, 'driver' => $entry->driver, 'file' => $entry->file]],
             $entry instanceof BayChosen => ['bay', ['bay' => $entry->bay, 'name' => $entry->name]],
             $entry instanceof StanceTaken => ['stance', ['x' => $entry->stance->x, 'y' => $entry->stance->y, 'heading' => $entry->stance->heading]],
             $entry instanceof FloorRead => ['floor', ['place' => $entry->place, 'typed' => $entry->typed === '' ? null : $entry->typed]],
@@ -275,6 +278,13 @@ final class OrderEntryDocument
         $f = $payload->fields(['x', 'y', 'heading']);
 
         return new StanceTaken($id, $person, $at, new Stance($f['x']->between(-200_000, 200_000), $f['y']->between(-200_000, 200_000), $f['heading']->between(-360, 360)));
+    }
+
+    private static function drive(string $id, string $person, string $at, Node $payload): DriveTaken
+    {
+        $f = $payload->fields(['track', 'driver', 'file']);
+
+        return new DriveTaken($id, $person, $at, $f['track']->line(60), $f['driver']->line(80), $f['file']->line(120));
     }
 
     private static function bay(string $id, string $person, string $at, Node $payload): BayChosen

@@ -51,6 +51,9 @@ final class OrderRecord
     /** Where the car was put last; null where nobody said. */
     public ?StanceTaken $stance = null;
 
+    /** @var list<DriveTaken> */
+    public array $drives = [];
+
     /** @var list<string> when the car was put somewhere else */
     public array $carMoved = [];
 
@@ -76,6 +79,7 @@ final class OrderRecord
                 $entry instanceof LineAnswered => $this->lineAnswers[$entry->item] = $entry,
                 $entry instanceof MarkPlumbed => $this->marks[$entry->end] = $entry,
                 $entry instanceof FloorRead => $this->floor($entry),
+                $entry instanceof DriveTaken => $this->drives[] = $entry,
                 $entry instanceof StanceTaken => $this->stand($entry, $entry),
                 $entry instanceof BayChosen => $this->stand($entry, null),
                 default => null,

@@ -30,26 +30,20 @@ final readonly class CardPolarSpot
     /** The same for the sensor on the car's other side. */
     public function mirrored(): self
     {
-        return new self(
-            $this->range,
-            -$this->bearing,
-            $this->height,
-            $this->heightDatum,
-            $this->toleranceRange,
-            $this->toleranceBearing,
-            $this->toleranceHeight,
-            $this->datum,
-            $this->level,
-            $this->tilt,
-        );
+        return $this->with(-$this->bearing, $this->height);
     }
 
     /** The same with the target's height as it follows from this car, mm. */
     public function atHeight(float $height): self
     {
+        return $this->with($this->bearing, $height);
+    }
+
+    private function with(float $bearing, float $height): self
+    {
         return new self(
             $this->range,
-            $this->bearing,
+            $bearing,
             $height,
             $this->heightDatum,
             $this->toleranceRange,

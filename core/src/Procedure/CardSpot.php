@@ -34,29 +34,21 @@ final readonly class CardSpot
     /** The same for the sensor on the car's other side. */
     public function mirrored(): self
     {
-        return new self(
-            $this->along,
-            -$this->across,
-            -$this->yaw,
-            $this->height,
-            $this->heightDatum,
-            $this->toleranceAlong,
-            $this->toleranceAcross,
-            $this->toleranceYaw,
-            $this->toleranceHeight,
-            $this->datum,
-            $this->level,
-            $this->tilt,
-        );
+        return $this->with(-$this->across, -$this->yaw, $this->height);
     }
 
     /** The same with the target's height as it follows from this car, mm. */
     public function atHeight(float $height): self
     {
+        return $this->with($this->across, $this->yaw, $height);
+    }
+
+    private function with(float $across, float $yaw, float $height): self
+    {
         return new self(
             $this->along,
-            $this->across,
-            $this->yaw,
+            $across,
+            $yaw,
             $height,
             $this->heightDatum,
             $this->toleranceAlong,

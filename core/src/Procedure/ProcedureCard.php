@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Procedure;
 
 use Lumbro\Core\Decision\Thresholds;
+use Lumbro\Core\Drive\DriveRule;
 use Lumbro\Core\Intake\CaptureItem;
 use Lumbro\Core\Intake\CodeRule;
 use Lumbro\Core\Measure\TargetDrawing;
@@ -62,6 +63,7 @@ final readonly class ProcedureCard
         public array $others = [],
         public ?CardAdjustment $adjustment = null,
         public bool $isPlate = false,
+        public ?DriveRule $drive = null,
     ) {}
 
     /** Whether a second person has checked it, so that it may be used for a proof. */

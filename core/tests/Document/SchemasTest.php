@@ -55,7 +55,7 @@ final class SchemasTest extends TestCase
     private const MEANING = '/names the \w+ "|names ".*" again|is a second|says nothing here|not fixed to the body|two chances'
         . '|must give "centre"|must name at least one point|turns has an unknown field|on the car\'s other side|another sensor that names'
         . '|wait for itself|speaks of "|catalogue|at which sensor|is not done at a sensor|not after the last check|one of the two|is not a length'
-        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as|is no command of a scan tool/';
+        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as|is no command of a scan tool|more than the slowest speed/';
 
     /** What stands in the place of something else, one after another. */
     private const OTHERS = ['null', 'true', '"x"', '""', '0', '-1', '1e300', '1e-12', '-1e10', '[]', '{}', '[1]', '"1480"', '7.5', '{"":1}'];

@@ -46,7 +46,11 @@ final class OrderStateTest extends TestCase
         }
         self::assertSame('task', $waits());
         foreach (OrderBoard::of($order->state()) as ['id' => $id, 'state' => $state]) {
-            self::assertSame(in_array($id, ['car', 'bay', 'photos'], true) ? 'hollow' : 'full', $state, $id);
+            self::assertSame(match ($id) {
+                'car', 'bay', 'photos' => 'hollow',
+                'drive' => 'struck',
+                default => 'full',
+            }, $state, $id);
         }
     }
 

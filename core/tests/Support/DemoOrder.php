@@ -128,6 +128,9 @@ final class DemoOrder
             ->note('line', ['item' => 'line-laser', 'answer' => 'on-word', 'word' => 'Bram'])
             ->note('mark', ['end' => 'front', 'mark' => 'other', 'note' => 'The tow hook\'s cap'])
             ->note('floor', ['place' => 'site-front', 'typed' => '47 1/4 in'])
+            ->note('stance', ['x' => 120.5, 'y' => -40, 'heading' => 180])
+            ->note('bay', ['bay' => '018f0000-0000-7000-8000-000000000000', 'name' => 'Yard bay'])
+            ->note('drive', ['track' => '018f0000-0000-7000-8000-000000000000', 'driver' => 'Ilse Corrant', 'file' => 'evening.gpx'])
             ->entries;
     }
 }

@@ -36,6 +36,9 @@ export type ToolCommand =
   | 'level'
   | 'zero'
   | 'clear';
+export type DrivePage = Schemas['DrivePage'];
+export type DriveLine = Schemas['DriveLine'];
+export type DriveJudged = Schemas['DriveJudged'];
 export type Survey = Schemas['Survey'];
 export type StakeOut = Schemas['StakeOut'];
 export type Stage = Schemas['Stage'];

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Order, PartId } from '../api/types';
+import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
 import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
@@ -26,6 +27,9 @@ import { StanceSheet } from './sheets/StanceSheet';
 import { WorkSheet } from './sheets/WorkSheet';
 import { useOrder, type OrderFile } from './useOrder';
 import { StancePlan } from './StancePlan';
+import { DriveDrawing } from './DriveDrawing';
+import { DriveSheet } from './sheets/DriveSheet';
+import { useDrives } from './useDrives';
 import { useStance } from './useStance';
 
 /** Intake and preparation of one repair order. */
@@ -48,6 +52,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   const [far, setFar] = useState(false);
   const part = shown ?? order.waits.part;
   const stanceFile = useStance(order, file, part === 'bay');
+  const drives = useDrives(order, part === 'drive');
 
   useEffect(() => {
     document.title = `${order.number} ${order.vehicle} · Lumbro`;
@@ -105,6 +110,8 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
         <Box sx={{ position: 'relative', minHeight: 0 }}>
           {part === 'bay' ? (
             <StancePlan order={order} file={stanceFile} />
+          ) : part === 'drive' ? (
+            <DriveDrawing drives={drives} />
           ) : (
             <CarPlan
               order={order}
@@ -116,20 +123,8 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               }}
             />
           )}
-          {part !== 'bay' && (
-            <Button
-              onClick={() => setStance((now) => (now + 1) % STANCES.length)}
-              sx={{
-                position: 'absolute',
-                right: 8,
-                bottom: 8,
-                color: '#f3efe4',
-                borderColor: '#8b98a3',
-              }}
-              variant="outlined"
-            >
-              Turn the plan
-            </Button>
+          {part !== 'bay' && part !== 'drive' && (
+            <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
           )}
         </Box>
         <Box
@@ -156,6 +151,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           {part === 'bay' && <StanceSheet file={stanceFile} />}
           {part === 'photos' && <PhotosSheet order={order} file={file} />}
           {part === 'sensors' && <SensorsSheet order={order} />}
+          {part === 'drive' && <DriveSheet drives={drives} />}
         </Box>
       </Box>
       <OrderTally

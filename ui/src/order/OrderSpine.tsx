@@ -52,6 +52,8 @@ export function OrderSpine({
           onShow={() => onShow('sensors')}
         />
       ))}
+      <Group>Afterwards</Group>
+      {weight('drive')}
     </Box>
   );
 }

@@ -12,6 +12,7 @@ export const PARTS: Record<PartId, string> = {
   bay: 'Bay',
   photos: 'Photos',
   sensors: 'Sensors',
+  drive: 'Drive',
 };
 
 export const INTAKE: PartId[] = ['work', 'owed', 'capture', 'scan'];

@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { degrees } from '../format/length';
 import { Page } from '../shell/Page';
+import { PrintBar } from '../shell/PrintBar';
 import { useTask } from '../workspace/useTask';
 
 /** What the other trade gets with the car: the fault, the reasons, and what must not be done. On paper as on screen. */
@@ -28,14 +28,7 @@ export function SendBackNote() {
   const { finding } = state.run;
   return (
     <Page title={`To ${sent.to}: ${sent.title.charAt(0).toLowerCase()}${sent.title.slice(1)}`}>
-      <Box className="screen-only" sx={{ display: 'flex', gap: 1, mb: 2 }}>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-        <Button variant="outlined" component={Link} to={`/tasks/${task}`}>
-          Back to the car
-        </Button>
-      </Box>
+      <PrintBar task={task} />
       <Typography>
         RO {state.order.number}, {state.order.vehicle}, {state.order.plate}. {state.card.sensor}.
         Sent back by {sent.name}, {new Date(sent.at).toLocaleString('en-GB')}.

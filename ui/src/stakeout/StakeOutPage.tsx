@@ -1,14 +1,14 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { answer, client } from '../api/client';
 import type { StakeOut } from '../api/types';
 import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';
 import { useLengthDisplay } from '../format/useLengthDisplay';
 import { Page } from '../shell/Page';
+import { PrintBar } from '../shell/PrintBar';
 import { figures } from '../theme/theme';
 
 const DATUMS: Record<string, string> = {
@@ -40,14 +40,7 @@ export function StakeOutPage() {
   const { data } = sheet;
   return (
     <Page title={`Stake-out for ${data.sensor}`}>
-      <Box className="screen-only" sx={{ display: 'flex', gap: 1, mb: 2 }}>
-        <Button variant="contained" onClick={() => window.print()}>
-          Print
-        </Button>
-        <Button variant="outlined" component={Link} to={`/tasks/${task}`}>
-          Back to the car
-        </Button>
-      </Box>
+      <PrintBar task={task} />
       <Typography>
         RO {data.order.number}, {data.order.vehicle}, {data.order.plate}. {data.sensor}: {data.side}
         . {data.card.title}, edition {data.card.edition}, {data.card.source}

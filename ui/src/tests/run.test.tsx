@@ -316,6 +316,36 @@ describe('the correction', () => {
   });
 });
 
+describe('near the limit', () => {
+  it('is accepted by a lead only, and the refusal keeps the reason', async () => {
+    server.on(`GET ${api}`, {
+      body: workspace({
+        ...prove,
+        present: { kind: 'accept', call: null, why: 'Near the limit: the shop’s policy.' },
+        run: runState({ finding: finding({ verdict: 'unproven' }) }),
+      }),
+    });
+    server.on(`POST ${api}/acceptance`, {
+      status: 403,
+      body: problem({ status: 403, code: 'forbidden', title: 'It is accepted by a lead.' }),
+    });
+    const person = openAt(at);
+    expect(await screen.findByTestId('accept')).toHaveTextContent('It proves nothing');
+    await person.type(screen.getByLabelText(/Accepted because/), 'Read five times, always inside.');
+    await person.click(screen.getByRole('button', { name: 'Accept it' }));
+    await waitFor(() =>
+      expect(server.writes()[0]?.body).toMatchObject({
+        name: 'Ilse Corrant',
+        reason: 'Read five times, always inside.',
+      }),
+    );
+    expect(await screen.findByText('It is accepted by a lead.')).toBeInTheDocument();
+    expect(screen.getByLabelText(/Accepted because/)).toHaveValue(
+      'Read five times, always inside.',
+    );
+  });
+});
+
 describe('sending back', () => {
   it('against the advice needs a reason, and gives a note for the other trade', async () => {
     const back = workspace({

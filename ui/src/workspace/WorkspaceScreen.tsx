@@ -5,6 +5,7 @@ import { Link, useParams } from 'react-router';
 import type { StageId, Trace, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { SideView } from '../floor/SideView';
+import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
 import { useLengthDisplay } from '../format/useLengthDisplay';
 import { Opening } from '../shell/Opening';
@@ -155,19 +156,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               sketch={stage === 'line' && sketch ? sketch : undefined}
               floor={stage === 'floor'}
             />
-            <Button
-              onClick={() => setStance((now) => (now + 1) % STANCES.length)}
-              sx={{
-                position: 'absolute',
-                right: 8,
-                bottom: 8,
-                color: '#f3efe4',
-                borderColor: '#8b98a3',
-              }}
-              variant="outlined"
-            >
-              Turn the plan
-            </Button>
+            <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
           </Box>
           <Box sx={{ position: 'relative', display: { xs: 'none', lg: 'block' } }}>
             <SideView state={state} display={display} />

@@ -39,7 +39,7 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
           value={reason}
           onChange={(event) => setReason(event.target.value)}
           error={refused !== null}
-          helperText={refused?.message}
+          helperText={refused?.problem.path === null ? undefined : refused?.message}
         />
         <Button type="submit" variant="contained" loading={task.isWriting}>
           Accept it

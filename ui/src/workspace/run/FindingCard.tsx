@@ -2,17 +2,20 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Finding, FoundAxis, Workspace } from '../../api/types';
 import { amount } from '../../format/amount';
-import { chance, degrees } from '../../format/length';
-import { VerdictMark } from '../../shell/VerdictMark';
-import { REASONS } from './words';
+import { degrees } from '../../format/length';
+import { AxisLine } from './AxisLine';
 
 /** What the readings say together: both axes with the set-up taken out, how they repeat, and what speaks against what. */
 export function FindingCard({ state, finding }: { state: Workspace; finding: Finding }) {
   const { run } = state;
   return (
     <Box data-testid="finding">
-      <AxisLine title="Azimuth" axis={finding.azimuth} testId="azimuth" />
-      <AxisLine title="Elevation" axis={finding.elevation} testId="elevation" />
+      <AxisLine title="Azimuth" axis={finding.azimuth} testId="azimuth">
+        {madeOf(finding.azimuth)}
+      </AxisLine>
+      <AxisLine title="Elevation" axis={finding.elevation} testId="elevation">
+        {madeOf(finding.elevation)}
+      </AxisLine>
       <Typography sx={{ mt: 1 }}>
         {finding.basis === 'zero'
           ? 'It rests on the readings before the electronic zero, less what was stored.'
@@ -65,39 +68,11 @@ function Echo({ state }: { state: Workspace }) {
   );
 }
 
-function AxisLine({ title, axis, testId }: { title: string; axis: FoundAxis; testId: string }) {
-  return (
-    <Box data-testid={testId} sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }}>
-      <Box
-        sx={{
-          display: 'flex',
-          justifyContent: 'space-between',
-          alignItems: 'baseline',
-          flexWrap: 'wrap',
-          gap: 1,
-        }}
-      >
-        <Typography sx={{ fontWeight: 700 }}>{title}</Typography>
-        {axis.verdict && <VerdictMark verdict={axis.verdict} size={18} />}
-      </Box>
-      <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
-        {amount(
-          { amount: Math.abs(axis.misalignment), unit: 'degrees', direction: axis.direction },
-          'mm',
-        )}
-      </Typography>
-      <Typography variant="body2" color="text.secondary">
-        ±{degrees(axis.uncertainty)}
-        {axis.limit !== undefined && <> · limit {degrees(axis.limit)}</>}
-        {axis.probability !== undefined && <> · {chance(axis.probability)} inside</>}
-        {axis.reason && <> · {REASONS[axis.reason] ?? axis.reason}</>}
-      </Typography>
-      <Typography variant="body2" color="text.secondary">
-        Of that, the reading ±{degrees(axis.reading)}
-        {axis.setUp
-          ? `; the set-up adds ${amount(axis.setUp, 'mm')} to a reading, ±${degrees(axis.setUp.uncertainty)}`
-          : '; the set-up is not known'}
-      </Typography>
-    </Box>
-  );
+/** What the doubt of an axis is made of. */
+function madeOf(axis: FoundAxis): string {
+  return `Of that, the reading ±${degrees(axis.reading)}${
+    axis.setUp
+      ? `; the set-up adds ${amount(axis.setUp, 'mm')} to a reading, ±${degrees(axis.setUp.uncertainty)}`
+      : '; the set-up is not known'
+  }`;
 }

@@ -1,9 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Axis, Run, Workspace } from '../../api/types';
-import { chance, clock, degrees } from '../../format/length';
-import { VerdictMark } from '../../shell/VerdictMark';
-import { REASONS } from '../run/words';
+import { clock, degrees } from '../../format/length';
+import { AxisLine } from '../run/AxisLine';
 
 const ECHO = {
   low: 'far under expectation: aim, obstruction, paint or filler',
@@ -19,8 +18,12 @@ export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) 
       <Typography color="text.secondary" variant="body2">
         {run.person}, {clock(run.at)} · the tool says “{run.message}”, which is a message, not proof
       </Typography>
-      <AxisLine title="Azimuth" axis={run.azimuth} testId="azimuth" />
-      <AxisLine title="Elevation" axis={run.elevation} testId="elevation" />
+      <AxisLine title="Azimuth" axis={run.azimuth} testId="azimuth">
+        {shown(run.azimuth)}
+      </AxisLine>
+      <AxisLine title="Elevation" axis={run.elevation} testId="elevation">
+        {shown(run.elevation)}
+      </AxisLine>
       {run.echo.level !== null && (
         <Typography sx={{ mt: 1 }}>
           Echo level {run.echo.level.toFixed(1)} dB
@@ -37,36 +40,11 @@ export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) 
   );
 }
 
-function AxisLine({ title, axis, testId }: { title: string; axis: Axis; testId: string }) {
-  return (
-    <Box data-testid={testId} sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }}>
-      <Box
-        sx={{
-          display: 'flex',
-          justifyContent: 'space-between',
-          alignItems: 'baseline',
-          flexWrap: 'wrap',
-          gap: 1,
-        }}
-      >
-        <Typography sx={{ fontWeight: 700 }}>{title}</Typography>
-        {axis.verdict && <VerdictMark verdict={axis.verdict} size={18} />}
-      </Box>
-      <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
-        {degrees(axis.misalignment)} {axis.direction}
-      </Typography>
-      <Typography variant="body2" color="text.secondary">
-        ±{degrees(axis.uncertainty)}
-        {axis.limit !== undefined && <> · limit {degrees(axis.limit)}</>}
-        {axis.probability !== undefined && <> · {chance(axis.probability)} inside</>}
-        {axis.reason && <> · {REASONS[axis.reason] ?? axis.reason}</>}
-      </Typography>
-      <Typography variant="body2" color="text.secondary">
-        The tool shows {axis.read.toFixed(2).replace('-', '−')};{' '}
-        {axis.setUp
-          ? `the set-up adds ${degrees(axis.setUp.deviation)} ${axis.setUp.direction} to a reading, ±${degrees(axis.setUp.uncertainty)}`
-          : 'the set-up is not known'}
-      </Typography>
-    </Box>
-  );
+/** What the tool shows, and what the set-up adds to it. */
+function shown(axis: Axis): string {
+  return `The tool shows ${axis.read.toFixed(2).replace('-', '−')}; ${
+    axis.setUp
+      ? `the set-up adds ${degrees(axis.setUp.deviation)} ${axis.setUp.direction} to a reading, ±${degrees(axis.setUp.uncertainty)}`
+      : 'the set-up is not known'
+  }`;
 }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Refusal;
+use App\Models\User;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderRecorder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Lumbro\Core\Drive\TrackFile;
+use Lumbro\Core\Intake\DriveTaken;
+use Lumbro\Core\Intake\OrderEntry;
+
+/** A drive's track is kept as its file was, and noted at the order with who drove. */
+final readonly class KeepDrive
+{
+    /** A longer track is none of a drive, bytes. */
+    private const MOST = 40_000_000;
+
+    public function __construct(private OrderRecorder $recorder) {}
+
+    /**
+     * @param string $id      of the line, made by the client
+     * @param int    $version of the order's record that was seen
+     *
+     * @throws Refusal where it is too large, or nobody is said to have driven
+     */
+    public function __invoke(User $user, string $order, string $id, int $version, string $driver, string $name, string $track): OrderFile
+    {
+        if (strlen($track) > self::MOST) {
+            throw Refusal::field('', sprintf('The track has %.0f MB; one of a drive has at most %.0f.', strlen($track) / 1e6, self::MOST / 1e6));
+        }
+        if (mb_strlen(trim($driver)) < 2) {
+            throw Refusal::field('/driver', 'Say who drove: a licensed driver, and a second person for reading screens.');
+        }
+        TrackFile::read($track);
+
+        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track): OrderEntry {
+            $kept = (string) Str::uuid7();
+            DB::table('tracks')->insert(['shop_id' => $user->shop_id, 'id' => $kept, 'repair_order_id' => $file->row->id, 'user_id' => $user->id, 'kept_at' => Moment::now(), 'track' => $track]);
+
+            return new DriveTaken($id, $user->name, $now, $kept, trim($driver), mb_substr($name, 0, 120));
+        });
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+/** A learning drive was made, with the track that tells what of it counted (need J32). */
+final readonly class DriveTaken extends OrderEntry
+{
+    /**
+     * @param string $track  id of the kept track
+     * @param string $driver who drove
+     * @param string $file   as the track's file was called
+     */
+    public function __construct(string $id, string $person, string $at, public string $track, public string $driver, public string $file)
+    {
+        parent::__construct($id, $person, $at);
+    }
+
+    public function subject(): string
+    {
+        return "drive $this->track";
+    }
+}

@@ -1,0 +1,135 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import type { DriveJudged } from '../../api/types';
+import { FileButton } from '../../shell/FileButton';
+import { TryAgain } from '../../shell/Opening';
+import { usePerson } from '../../session/usePerson';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import { LostMark, minutes } from '../DriveDrawing';
+import type { Drives } from '../useDrives';
+
+/** The learning drive: what the cards ask, what of it counted, and why the rest did not. */
+export function DriveSheet({ drives }: { drives: Drives }) {
+  const { page, take, drive, setChosen } = drives;
+  const person = usePerson();
+  const [driver, setDriver] = useState<string | null>(null);
+  const who = driver ?? person.data?.name ?? '';
+  if (!page.data) {
+    return page.isError ? (
+      <TryAgain message={page.error.message} again={() => void page.refetch()} />
+    ) : (
+      <Typography>Looking at the drives</Typography>
+    );
+  }
+  const { asked, without } = page.data;
+  return (
+    <>
+      {asked.length === 0 ? (
+        <Sheet title="No card asks for a drive" note="A track may be kept all the same." />
+      ) : (
+        drive?.sensors.map((judged) => <Judged key={judged.id} judged={judged} />)
+      )}
+      {asked.length > 0 && !drive && (
+        <Sheet
+          title="Not driven yet"
+          note="Licensed driver, road law first, a second person for reading screens."
+        >
+          {asked.map((one) => (
+            <Typography key={one.id} sx={{ mt: 1 }}>
+              {one.name}: {minutes(one.seconds)} and {(one.metres / 1000).toFixed(0)} km at{' '}
+              {one.slowest} to {one.fastest} km/h
+              {one.daylight ? ', by daylight' : ''}.
+            </Typography>
+          ))}
+        </Sheet>
+      )}
+      {drive && (
+        <Typography sx={{ mb: 1 }} variant="body2">
+          {drive.driver} drove, {new Date(drive.track.from).toLocaleString('en-GB')},{' '}
+          {drive.track.points.toLocaleString('en-US')} points
+          {drive.track.untimed > 0 ? `, ${drive.track.untimed} more without a time` : ''} (
+          {drive.file}).
+        </Typography>
+      )}
+      {drive && (
+        <Typography sx={{ mb: 2 }}>
+          A drive that completes says nothing by itself about the axis: read it afterwards.
+        </Typography>
+      )}
+      {page.data.drives.length > 1 && (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
+          {page.data.drives.map((known, i) => (
+            <Button
+              key={known.id}
+              variant={known.id === drive?.id ? 'contained' : 'outlined'}
+              onClick={() => setChosen(known.id)}
+            >
+              Drive {i + 1}
+            </Button>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ display: 'grid', gap: 1.5 }}>
+        <TextField
+          id="driver"
+          label="Who drove"
+          value={who}
+          onChange={(event) => setDriver(event.target.value)}
+          slotProps={{ htmlInput: { maxLength: 80 } }}
+        />
+        <FileButton
+          accept=".gpx,.csv,.xml"
+          testId="track-file"
+          busy={take.isPending}
+          fullWidth
+          onFile={(file) => take.mutate({ file, driver: who })}
+        >
+          Take in a track, GPX or CSV
+        </FileButton>
+        <Button variant="outlined" href="/api/sample-drive" download="sample-drive.gpx">
+          A recorder’s sample drive
+        </Button>
+        {take.isError && (
+          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+            {take.error.message}
+          </Typography>
+        )}
+      </Box>
+      {without.length > 0 && (
+        <Typography sx={{ mt: 2 }} variant="body2">
+          Not asked for a drive by their cards: {without.join(', ')}.
+        </Typography>
+      )}
+    </>
+  );
+}
+
+function Judged({ judged }: { judged: DriveJudged }) {
+  return (
+    <Sheet
+      title={judged.isEnough ? 'Enough counted' : 'Not enough counted'}
+      note={judged.name}
+      testId={`drive-${judged.id}`}
+    >
+      <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2, mt: 1 }}>
+        {minutes(judged.seconds)} of {minutes(judged.needed.seconds)}
+      </Typography>
+      <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
+        {(judged.metres / 1000).toFixed(1)} km of {(judged.needed.metres / 1000).toFixed(1)} km
+      </Typography>
+      {judged.lost.length > 0 && (
+        <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: 1, mb: 0 }}>
+          {judged.lost.map((lost) => (
+            <Box component="li" key={lost.reason} sx={{ py: 0.25 }}>
+              <LostMark reason={lost.reason} />
+              {minutes(lost.seconds)} lost {lost.words}
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,17 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { Link } from 'react-router';
+
+/** Over a sheet that is meant for paper: print it, or go back to its car. */
+export function PrintBar({ task }: { task: string }) {
+  return (
+    <Box className="screen-only" sx={{ display: 'flex', gap: 1, mb: 2 }}>
+      <Button variant="contained" onClick={() => window.print()}>
+        Print
+      </Button>
+      <Button variant="outlined" component={Link} to={`/tasks/${task}`}>
+        Back to the car
+      </Button>
+    </Box>
+  );
+}
