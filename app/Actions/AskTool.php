@@ -21,7 +21,7 @@ use Lumbro\Core\Run\ToolCommand;
  */
 final readonly class AskTool
 {
-    public const FIELDS = [['command'], ['values']];
+    public const FIELDS = [['command'], ['values', 'lotCode']];
 
     /** What may be asked whatever step is due. */
     private const ANY_TIME = [ToolCommand::Identify, ToolCommand::Unlock, ToolCommand::Voltage, ToolCommand::Codes, ToolCommand::Clear];
@@ -38,7 +38,7 @@ final readonly class AskTool
                 RunGuard::unbarred($file);
             }
             $step = self::step($file->state(), $command);
-            $values = $command === ToolCommand::Zero ? self::zero($file, $body) : self::sent($file, $command);
+            $values = $command === ToolCommand::Zero ? self::zero($file, $body) : self::sent($file, $command, $body);
             $this->devices->scanTool($file)->ready($command);
 
             return $asked = new ToolAsked($body->id, $user->name, $now, $command, $step, $values);
@@ -108,12 +108,12 @@ final readonly class AskTool
     }
 
     /** @return array<string, float|string> */
-    private static function sent(TaskFile $file, ToolCommand $command): array
+    private static function sent(TaskFile $file, ToolCommand $command, Body $body): array
     {
         if ($command !== ToolCommand::LotCode) {
             return [];
         }
 
-        return ['lotCode' => $file->context->order->lotCode ?? throw Refusal::conflict('no-lot-code', 'The routine asks for the sensor\'s lot code, and nobody has noted it: it stands on the label. Note it at the order, under what is captured before refit.')];
+        return ['lotCode' => $body->optionalText('lotCode', 60) ?? $file->context->order->lotCode ?? throw Refusal::field('/lotCode', 'is missing: the routine asks for the sensor\'s lot code, and nobody noted it before the cover went back. It stands on the label.')];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
-use Illuminate\Support\Str;
 use Tests\Support\Placing;
 use Tests\Support\TestDatabase;
 
@@ -134,18 +133,18 @@ final class RunScreensTest extends BrowserCase
     {
         $api = $this->api();
         $task = $api->task('2470');
-        $order = $api->order('2470');
-        [, $page] = $api->get("/api/repair-orders/$order/stance");
-        [$status] = $api->post("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $page['version'], 'kind' => 'capture', 'payload' => ['sensor' => 'front', 'item' => 'lot-code', 'value' => 'L12K5']]);
-        self::assertSame(200, $status);
         (new Placing($api))->place($task);
         $this->openTask('2470');
         $this->browser->find('[data-testid=step]');
-        $this->follow(function (string $card): void {
-            if ($card === 'step') {
-                $this->browser->waitForText('[data-testid=steps]', 'lot code');
-            }
-        }, 'adjust');
+        $this->follow(until: 'lot-code');
+        // The routine asks for what is out of reach by now, and nobody noted it.
+        $this->browser->press('Send the lot code');
+        $this->browser->waitForText('[data-testid=step]', 'nobody noted it before the cover went back');
+        $this->assertAccessible('lot code');
+        $this->browser->type('#lot-code', 'L12K5');
+        $this->browser->press('Send the lot code');
+        $this->follow();
+        $this->browser->press('Prove');
         foreach (['about', 'weaker', 'weaker', 'again'] as $i => $expected) {
             $this->browser->waitForText('[data-testid=swing]', $expected);
             $before = $this->browser->text('[data-testid=swing]');
@@ -235,6 +234,9 @@ final class RunScreensTest extends BrowserCase
     private function card(): string
     {
         $this->browser->find(implode(', ', array_map(static fn(string $id): string => "[data-testid=$id]", self::CARDS)));
+        if ($this->browser->has('#lot-code')) {
+            return 'lot-code';
+        }
         foreach (self::CARDS as $card) {
             if ($this->browser->has("[data-testid=$card]")) {
                 return $card;

@@ -44,7 +44,14 @@ export type Write =
     }
   | { to: 'releases'; body: { name: string; reason: string } }
   | { to: 'runs'; body: { azimuth: number; elevation: number; level?: number } }
-  | { to: 'tool'; body: { command: ToolCommand; values?: { azimuth: number; elevation: number } } }
+  | {
+      to: 'tool';
+      body: {
+        command: ToolCommand;
+        values?: { azimuth: number; elevation: number };
+        lotCode?: string;
+      };
+    }
   | { to: 'tool-outcome'; body: { givenUp?: boolean } }
   | { to: 'steps'; body: { step: string; begun?: boolean; confirmed?: boolean } }
   | { to: 'corrections'; body: { way: 'screws' | 'mirror spots'; turns?: Record<string, number> } }

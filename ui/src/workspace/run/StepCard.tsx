@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { RunStep, ToolCommand, Workspace } from '../../api/types';
 import { Key } from '../sheets/AnswerButtons';
@@ -16,6 +17,9 @@ import { TypedReading } from './TypedReading';
 /** The step of the card that is due: the tool's, or a person's, with its clock where it waits. */
 export function StepCard({ state, task, step }: { state: Workspace; task: Task; step: RunStep }) {
   const command = step.does as ToolCommand | null;
+  const [lotCode, setLotCode] = useState(state.run.lotCode ?? '');
+  const isRefused = (path: string) =>
+    task.failure instanceof Refused && task.failure.problem.path === path;
   return (
     <Sheet
       title={step.text}
@@ -27,9 +31,24 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
       testId="step"
     >
       {command === 'lot-code' && (
-        <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, my: 1 }}>
-          {state.run.lotCode ?? 'Nobody has noted the lot code: it stands on the sensor’s label.'}
-        </Typography>
+        <TextField
+          id="lot-code"
+          label="Lot code on the sensor’s label"
+          fullWidth
+          required
+          sx={{ mt: 1.5 }}
+          value={lotCode}
+          onChange={(event) => setLotCode(event.target.value)}
+          error={isRefused('/lotCode')}
+          helperText={
+            isRefused('/lotCode')
+              ? task.failure?.message
+              : state.run.lotCode
+                ? 'As it was captured before refit'
+                : 'Nobody noted it before refit.'
+          }
+          slotProps={{ htmlInput: { maxLength: 60 } }}
+        />
       )}
       {command === null ? (
         <ByHand state={state} task={task} step={step} />
@@ -38,7 +57,12 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
           {state.tool === 'none' && command === 'read' ? (
             <TypedReading state={state} task={task} />
           ) : (
-            <ToolButton state={state} task={task} command={command} />
+            <ToolButton
+              state={state}
+              task={task}
+              command={command}
+              {...(command === 'lot-code' ? { lotCode: lotCode.trim() } : {})}
+            />
           )}
           {state.tool !== 'simulated' && <ToolLog state={state} />}
           {state.tool === 'none' && command !== 'read' && (

@@ -14,17 +14,23 @@ export function ToolButton({
   task,
   command,
   values,
+  lotCode,
   outlined = false,
 }: {
   state: Workspace;
   task: Task;
   command: ToolCommand;
   values?: { azimuth: number; elevation: number };
+  lotCode?: string;
   outlined?: boolean;
 }) {
   const barred = BARRED.includes(command) && !state.mayRun;
-  const ask = () => task.write({ to: 'tool', body: { command, ...(values ? { values } : {}) } });
-  useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred])); // eslint-disable-line react-hooks/exhaustive-deps
+  const ask = () =>
+    task.write({
+      to: 'tool',
+      body: { command, ...(values ? { values } : {}), ...(lotCode ? { lotCode } : {}) },
+    });
+  useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred, lotCode])); // eslint-disable-line react-hooks/exhaustive-deps
   return (
     <Button
       variant={outlined ? 'outlined' : 'contained'}
