@@ -114,7 +114,7 @@ function Track(props: {
         return (
           <g key={words}>
             <circle cx={x} cy={y} r="6" fill={slate.chalk} />
-            <text x={x + 10} y={y - 8} fill={slate.chalk} fontSize="13">
+            <text x={x - 10} y={y - 10} fill={slate.chalk} fontSize="13" textAnchor="end">
               {words}
             </text>
           </g>
@@ -149,7 +149,14 @@ function Strip(props: { drive: DriveLine; judged: DriveJudged; width: number; to
         strokeWidth="1.5"
         fill="none"
       />
-      <text x={ROOM} y={y(judged.window.slowest) - 4} fill={slate.chalkSoft} fontSize="12">
+      <text
+        x={width - ROOM}
+        y={y(judged.window.slowest) + 14}
+        fill={slate.chalkSoft}
+        fontSize="12"
+        textAnchor="end"
+      >
+        counts from
         {judged.window.slowest} km/h
       </text>
       {judged.stretches.map((stretch) => {

@@ -30,7 +30,9 @@ export function DriveSheet({ drives }: { drives: Drives }) {
       {asked.length === 0 ? (
         <Sheet title="No card asks for a drive" note="A track may be kept all the same." />
       ) : (
-        drive?.sensors.map((judged) => <Judged key={judged.id} judged={judged} />)
+        alike(drive?.sensors ?? []).map(([judged, names]) => (
+          <Judged key={judged.id} judged={judged} names={names} />
+        ))
       )}
       {asked.length > 0 && !drive && (
         <Sheet
@@ -107,11 +109,23 @@ export function DriveSheet({ drives }: { drives: Drives }) {
   );
 }
 
-function Judged({ judged }: { judged: DriveJudged }) {
+/** Sensors whose cards ask the same of a drive are told once. */
+function alike(sensors: DriveJudged[]): [DriveJudged, string][] {
+  const told = new Map<string, DriveJudged[]>();
+  for (const { id, name, ...rest } of sensors) {
+    const key = JSON.stringify(rest);
+    told.set(key, [...(told.get(key) ?? []), { id, name, ...rest }]);
+  }
+  return [...told.values()].flatMap((same) =>
+    same[0] ? [[same[0], same.map((one) => one.name).join(', ')] as [DriveJudged, string]] : [],
+  );
+}
+
+function Judged({ judged, names }: { judged: DriveJudged; names: string }) {
   return (
     <Sheet
       title={judged.isEnough ? 'Enough counted' : 'Not enough counted'}
-      note={judged.name}
+      note={names}
       testId={`drive-${judged.id}`}
     >
       <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2, mt: 1 }}>
@@ -125,7 +139,7 @@ function Judged({ judged }: { judged: DriveJudged }) {
           {judged.lost.map((lost) => (
             <Box component="li" key={lost.reason} sx={{ py: 0.25 }}>
               <LostMark reason={lost.reason} />
-              {minutes(lost.seconds)} lost {lost.words}
+              {minutes(lost.seconds)} lost: {lost.words}
             </Box>
           ))}
         </Box>
