@@ -150,14 +150,13 @@ function Strip(props: { drive: DriveLine; judged: DriveJudged; width: number; to
         fill="none"
       />
       <text
-        x={width - ROOM}
-        y={y(judged.window.slowest) + 14}
+        x={width - ROOM - 4}
+        y={y(judged.window.fastest) + 13}
         fill={slate.chalkSoft}
         fontSize="12"
         textAnchor="end"
       >
-        counts from
-        {judged.window.slowest} km/h
+        {`counts from ${judged.window.slowest} to ${judged.window.fastest} km/h`}
       </text>
       {judged.stretches.map((stretch) => {
         const [colour, letter] =
