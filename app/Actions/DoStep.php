@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Devices\DeviceRoom;
 use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\User;
@@ -12,17 +13,18 @@ use App\Records\TaskFile;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\StepBegun;
 use Lumbro\Core\Record\StepDone;
+use Lumbro\Core\Run\ToolCommand;
 
 /** A step of the card's procedure that a person does: its clock is started, or it is done. */
 final readonly class DoStep
 {
     public const FIELDS = [['step'], ['begun', 'confirmed']];
 
-    public function __construct(private Recorder $recorder) {}
+    public function __construct(private Recorder $recorder, private DeviceRoom $devices) {}
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
-        return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): Entry {
+        return $this->recorder->record($user, $task, $body, function (TaskFile $file, string $now) use ($user, $body): Entry {
             RunGuard::open($file);
             $run = $file->state()->run;
             $id = $body->text('step', 80);
@@ -31,9 +33,7 @@ final readonly class DoStep
             if ($next?->id !== $step->id) {
                 throw Refusal::conflict('step-order', $next === null ? 'Every step is done.' : sprintf('“%s” is due first.', $next->text), '/step');
             }
-            if ($step->command() !== null) {
-                throw Refusal::conflict('step-order', sprintf('This step is the tool\'s: let it %s.', $step->command()->words()), '/step');
-            }
+            $this->isByHand($file, $step->command());
             if ($body->flag('begun')) {
                 return new StepBegun($body->id, $user->name, $now, $step->id);
             }
@@ -48,5 +48,23 @@ final readonly class DoStep
 
             return new StepDone($body->id, $user->name, $now, $step->id, $waited);
         });
+    }
+
+    /**
+     * Where no tool is connected, somebody does at the tool itself what it would be asked for; the axis is typed.
+     *
+     * @throws Refusal where a tool is there to do it, or where it may not be done now
+     */
+    private function isByHand(TaskFile $file, ?ToolCommand $command): void
+    {
+        if ($command === null) {
+            return;
+        }
+        if ($command === ToolCommand::Read || $this->devices->hasTool($file)) {
+            throw Refusal::conflict('step-order', sprintf($command === ToolCommand::Read ? 'Type what the tool shows: that reads the axis.' : 'This step is the tool\'s: let it %s.', $command->words()), '/step');
+        }
+        if ($command->isBarred()) {
+            RunGuard::unbarred($file);
+        }
     }
 }

@@ -29,6 +29,12 @@ final class DeviceRoom
         return $log === null ? throw DeviceUnavailable::scanTool() : new FileScanTool($log, $file->entries);
     }
 
+    /** Whether anything answers for a scan tool at this task. */
+    public function hasTool(TaskFile $file): bool
+    {
+        return $file->row->scenario !== null || ToolLog::of($file) !== null;
+    }
+
     /** @throws DeviceUnavailable */
     public function meter(TaskFile $file): DistanceMeter
     {

@@ -183,6 +183,25 @@ final class RunTest extends FeatureCase
         $this->write('runs', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'close');
     }
 
+    public function testWithoutAnyToolTheStepsAreDoneAtTheToolAndTheAxisIsTyped(): void
+    {
+        $this->workUntil('run');
+        DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
+        foreach (['ignition-on', 'identify', 'empty-zone', 'target', 'routine', 'ignition-off'] as $step) {
+            $this->write('steps', ['step' => $step, 'confirmed' => true])->assertOk();
+        }
+        $this->write('steps', ['step' => 'read'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('runs', self::READING)->assertOk()->assertJsonPath('present.kind', 'repeat')->assertJsonPath('runs.0.echo.level', null);
+        // And the tool's own step is barred by hand as it is by wire.
+        $this->write('checks', ['cause' => 'clutter', 'found' => true])->assertOk();
+        $this->write('steps', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
+        $this->write('steps', ['step' => 'target'])->assertOk();
+        $this->write('moves', ['kinds' => ['shift']])->assertOk();
+        $this->write('steps', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
+        $this->write('steps', ['step' => 'target'])->assertOk();
+        $this->write('steps', ['step' => 'routine', 'confirmed' => true])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+    }
+
     public function testSendingBackAgainstTheAdviceNeedsAReasonAndEndsTheTask(): void
     {
         $this->workUntil('run');

@@ -125,6 +125,28 @@ describe('a step', () => {
   });
 });
 
+describe('with no tool connected', () => {
+  it('what the tool would be asked is done at the tool, and said so', async () => {
+    server.on(`GET ${api}`, {
+      body: workspace({
+        ...over,
+        tool: 'none',
+        simulated: false,
+        present: { kind: 'step', call: 'routine' },
+        run: runState({
+          steps: [step('routine', { text: 'Start the routine', does: 'start', state: 'now' })],
+        }),
+      }),
+    });
+    server.on(`POST ${api}/steps`, { body: workspace({ ...over, version: 8 }) });
+    const person = openAt(at);
+    expect(await screen.findByTestId('step')).toHaveTextContent('do it at the tool');
+    expect(screen.getByRole('button', { name: /session log/ })).toBeInTheDocument();
+    await person.click(screen.getByRole('button', { name: /Done at the tool/ }));
+    await waitFor(() => expect(server.writes()[0]?.body).toMatchObject({ step: 'routine' }));
+  });
+});
+
 describe('a lost answer', () => {
   it('stops everything until it is asked for', async () => {
     server.on(`GET ${api}`, {

@@ -26,7 +26,7 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
       note={
         command === null
           ? undefined
-          : `${step.seconds ? `Takes about ${step.seconds} s. ` : ''}The scan tool does it.`
+          : `${step.seconds ? `Takes about ${step.seconds} s. ` : ''}${state.tool === 'none' ? 'No tool is connected here: do it at the tool.' : 'The scan tool does it.'}`
       }
       testId="step"
     >
@@ -51,26 +51,22 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
         />
       )}
       {command === null ? (
-        <ByHand state={state} task={task} step={step} />
+        <ByHand state={state} task={task} step={step} words="Done" />
       ) : (
         <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
-          {state.tool === 'none' && command === 'read' ? (
-            <TypedReading state={state} task={task} />
-          ) : (
+          {state.tool !== 'none' ? (
             <ToolButton
               state={state}
               task={task}
               command={command}
               {...(command === 'lot-code' ? { lotCode: lotCode.trim() } : {})}
             />
+          ) : command === 'read' ? (
+            <TypedReading state={state} task={task} />
+          ) : (
+            <ByHand state={state} task={task} step={step} words="Done at the tool" />
           )}
           {state.tool !== 'simulated' && <ToolLog state={state} />}
-          {state.tool === 'none' && command !== 'read' && (
-            <Typography variant="body2">
-              Without a tool’s log a step that only the tool can do stays open: the axis can be
-              typed once it was read.
-            </Typography>
-          )}
         </Box>
       )}
       {task.failure instanceof Refused &&
@@ -84,7 +80,17 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
   );
 }
 
-function ByHand({ state, task, step }: { state: Workspace; task: Task; step: RunStep }) {
+function ByHand({
+  state,
+  task,
+  step,
+  words,
+}: {
+  state: Workspace;
+  task: Task;
+  step: RunStep;
+  words: string;
+}) {
   const waits = step.seconds !== null && step.seconds > 0;
   const begun = step.begunAt !== null;
   const asked =
@@ -110,7 +116,7 @@ function ByHand({ state, task, step }: { state: Workspace; task: Task; step: Run
             ? `It is so: start the clock, ${step.seconds} s`
             : asked
               ? 'It is done all the same'
-              : 'Done'}{' '}
+              : words}{' '}
           <Key of="D" />
         </Button>
       </Box>
