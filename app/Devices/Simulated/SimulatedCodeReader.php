@@ -22,8 +22,9 @@ final readonly class SimulatedCodeReader implements CodeReader
         $state = $this->file->state();
         $noise = new SeededNoise(crc32($this->file->row->number));
         $codes = [];
+        $proven = $this->proven();
         foreach ($state->sheet->sensors as $sensor) {
-            if ($state->owed[$sensor->id]->state === OwedState::Owed) {
+            if ($state->owed[$sensor->id]->state === OwedState::Owed && ! in_array($sensor->id, $proven, true)) {
                 $codes[] = new TroubleCode($sensor->name, 'C2A52', 'Axis not learned', 'stored');
             }
         }
@@ -32,5 +33,13 @@ final readonly class SimulatedCodeReader implements CodeReader
         }
 
         return new Scan('Simulated bench scan tool', Moment::now(), $codes, round(12.8 + 0.2 * $noise->draw('voltage'), 1));
+    }
+
+    /** @return list<string> sensors whose axis was learned and proven since, as the order's list has them */
+    private function proven(): array
+    {
+        $summary = is_string($this->file->row->summary ?? null) ? json_decode($this->file->row->summary, true, 16, JSON_THROW_ON_ERROR) : [];
+
+        return array_column(array_filter($summary['tasks'] ?? [], static fn(array $task): bool => ($task['verdict'] ?? null) === 'holds'), 'sensor');
     }
 }

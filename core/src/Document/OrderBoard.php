@@ -9,6 +9,7 @@ use Lumbro\Core\Intake\CaptureState;
 use Lumbro\Core\Intake\CodeSort;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Kit\KitNeed;
 use Lumbro\Core\Procedure\CarSensor;
@@ -45,6 +46,7 @@ final class OrderBoard
             ['id' => 'car', 'state' => $state->record->figures === [] ? 'hollow' : 'half', 'note' => $state->record->figures === [] ? 'as on the sheet' : count($state->record->figures) . ' measured'],
             ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? 'stance not said' : 'stance said'],
             self::drives($state),
+            ['id' => 'post-scan', ...($none ? self::struck() : self::postScan($state))],
             ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => $state->record->photos === [] ? 'none' : (string) count($state->record->photos)],
         ];
     }
@@ -109,6 +111,19 @@ final class OrderBoard
         $count = count($state->codes['pre']);
 
         return $bars > 0 ? ['state' => 'half', 'note' => "$bars bar the run"] : ['state' => 'full', 'note' => $count === 1 ? '1 code' : "$count codes"];
+    }
+
+    /** @return array{state: string, note: string} */
+    private static function postScan(OrderState $state): array
+    {
+        $found = ScanComparison::of($state->record);
+        $left = $found === null ? 0 : count($found->remain) + count($found->came);
+
+        return match (true) {
+            ! isset($state->codes['post']) => ['state' => 'hollow', 'note' => 'not scanned'],
+            $found === null => ['state' => 'half', 'note' => 'no pre-scan to compare'],
+            default => ['state' => $left === 0 ? 'full' : 'half', 'note' => $left === 0 ? 'no code left' : ($left === 1 ? '1 code left' : "$left codes left")],
+        };
     }
 
     /** @return array{state: string, note: string} */

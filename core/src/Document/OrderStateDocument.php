@@ -12,8 +12,10 @@ use Lumbro\Core\Intake\OperationNoted;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Intake\OwedChange;
 use Lumbro\Core\Intake\PhotoAdded;
+use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\ScanTaken;
 use Lumbro\Core\Intake\SortedCode;
+use Lumbro\Core\Intake\TroubleCode;
 use Lumbro\Core\Kit\KitNeed;
 use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\Cover;
@@ -56,6 +58,7 @@ final class OrderStateDocument
             'changes' => array_map(static fn(OwedChange $change): array => self::change($state, $change), array_reverse(array_slice($state->changes, -self::CHANGES))),
             'captures' => array_map(self::capture(...), $state->captures),
             'scans' => self::scans($state),
+            'comparison' => self::comparison($state),
             'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
             'needs' => array_map(self::need(...), $state->needs),
             'geometry' => self::geometry($state),
@@ -191,6 +194,19 @@ final class OrderStateDocument
             'person' => $capture->had?->person,
             'at' => $capture->had?->at,
             'word' => $capture->had?->word,
+        ];
+    }
+
+    /** @return array<string, list<array<string, string>>>|null the pre-scan against the post-scan */
+    private static function comparison(OrderState $state): ?array
+    {
+        $found = ScanComparison::of($state->record);
+        $written = static fn(TroubleCode $code): array => ['unit' => $code->unit, 'code' => $code->code, 'text' => $code->text, 'status' => $code->status];
+
+        return $found === null ? null : [
+            'cleared' => array_map($written, $found->cleared),
+            'remain' => array_map($written, $found->remain),
+            'came' => array_map($written, $found->came),
         ];
     }
 

@@ -16,6 +16,8 @@ use Lumbro\Core\Intake\CaptureState;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\CoverNoted;
 use Lumbro\Core\Intake\EntryGuard;
+use Lumbro\Core\Intake\ScanComparison;
+use Lumbro\Core\Intake\TroubleCode;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use PHPUnit\Framework\TestCase;
 
@@ -47,11 +49,26 @@ final class OrderStateTest extends TestCase
         self::assertSame('task', $waits());
         foreach (OrderBoard::of($order->state()) as ['id' => $id, 'state' => $state]) {
             self::assertSame(match ($id) {
-                'car', 'bay', 'photos' => 'hollow',
+                'car', 'bay', 'photos', 'post-scan' => 'hollow',
                 'drive' => 'struck',
                 default => 'full',
             }, $state, $id);
         }
+    }
+
+    public function testThePostScanIsHeldAgainstThePreScanUnitByUnit(): void
+    {
+        $scan = static fn(string ...$codes): array => ['tool' => 'x', 'readAt' => 'now', 'codes' => array_map(static fn(string $code): array => ['unit' => explode(' ', $code)[0], 'code' => explode(' ', $code)[1], 'status' => 'stored'], array_values($codes))];
+        $order = (new DemoOrder())->done('front-cover-removed')->note('scan', ['phase' => 'pre', 'origin' => 'tool', 'scan' => $scan('Radar C2A52', 'Engine P0442', 'Gateway U3001')]);
+        self::assertSame('not scanned', array_column(OrderBoard::of($order->state()), 'note', 'id')['post-scan']);
+        $order->note('scan', ['phase' => 'post', 'origin' => 'tool', 'scan' => $scan('ENGINE p0442', 'Radar C2A60', 'Camera C2A52')]);
+        $found = ScanComparison::of($order->state()->record);
+        self::assertNotNull($found);
+        $words = static fn(array $codes): array => array_map(static fn(mixed $code): string => $code instanceof TroubleCode ? "$code->unit $code->code" : '', $codes);
+        self::assertSame([['Radar C2A52', 'Gateway U3001'], ['ENGINE p0442'], ['Radar C2A60', 'Camera C2A52']], [$words($found->cleared), $words($found->remain), $words($found->came)]);
+        self::assertSame('3 codes left', array_column(OrderBoard::of($order->state()), 'note', 'id')['post-scan']);
+        $order->note('scan', ['phase' => 'post', 'origin' => 'tool', 'scan' => $scan()]);
+        self::assertSame('no code left', array_column(OrderBoard::of($order->state()), 'note', 'id')['post-scan']);
     }
 
     public function testNothingOwedWaitsForNothingAndAsksNothing(): void

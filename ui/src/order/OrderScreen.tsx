@@ -143,7 +143,16 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           )}
           {part === 'capture' && <CaptureSheet order={order} file={file} />}
           {part === 'scan' && (
-            <ScanSheet order={order} file={file} onStay={() => setShown('scan')} />
+            <ScanSheet order={order} file={file} phase="pre" onStay={() => setShown('scan')} />
+          )}
+          {part === 'post-scan' && (
+            <ScanSheet
+              key="post"
+              order={order}
+              file={file}
+              phase="post"
+              onStay={() => setShown('post-scan')}
+            />
           )}
           {part === 'conditions' && <ConditionsSheet order={order} file={file} />}
           {part === 'kit' && <KitSheet order={order} />}

@@ -54,6 +54,7 @@ export function OrderSpine({
       ))}
       <Group>Afterwards</Group>
       {weight('drive')}
+      {weight('post-scan')}
     </Box>
   );
 }

@@ -13,6 +13,7 @@ export const PARTS: Record<PartId, string> = {
   photos: 'Photos',
   sensors: 'Sensors',
   drive: 'Drive',
+  'post-scan': 'Post-scan',
 };
 
 export const INTAKE: PartId[] = ['work', 'owed', 'capture', 'scan'];

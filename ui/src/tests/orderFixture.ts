@@ -116,6 +116,7 @@ export function order(over: Partial<Order> = {}): Order {
       sensor: 'rear-left',
       part: 'capture',
     },
+    comparison: null,
     parts: (['work', 'owed', 'capture', 'scan', 'conditions', 'kit', 'car', 'photos'] as const).map(
       (id) => ({
         id,

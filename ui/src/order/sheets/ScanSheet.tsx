@@ -19,14 +19,24 @@ const SORTS: [SortedCode['sort'], string][] = [
   ['unrelated', 'Unrelated'],
 ];
 
-/** The pre-scan: read by the connected tool or taken from its file, and sorted by the shop's rules. */
+const TITLES = { pre: 'Pre-scan', post: 'Post-scan' };
+
+const FATES = [
+  ['cleared', 'Cleared since the pre-scan'],
+  ['remain', 'Remain'],
+  ['came', 'Came since: of the run, or of the work'],
+] as const;
+
+/** The pre-scan, or the one after the work against it: read by the connected tool or taken from its file. */
 export function ScanSheet({
   order,
   file,
+  phase,
   onStay,
 }: {
   order: Order;
   file: OrderFile;
+  phase: 'pre' | 'post';
   /** What was read is looked at before the work goes on. */
   onStay: () => void;
 }) {
@@ -40,7 +50,7 @@ export function ScanSheet({
       answer(
         client.POST('/api/repair-orders/{order}/tool-scans', {
           params: { path: { order: order.id } },
-          body: { id: uuid7(), version: order.version, phase: 'pre' },
+          body: { id: uuid7(), version: order.version, phase },
         }),
       ),
     onSuccess: took,
@@ -50,17 +60,23 @@ export function ScanSheet({
       sendFile<Order>(`/api/repair-orders/${order.id}/scans`, picked, {
         id: uuid7(),
         version: String(order.version),
-        phase: 'pre',
+        phase,
         name: picked.name,
       }),
     onSuccess: took,
   });
-  const scan = order.scans.find((known) => known.phase === 'pre');
+  const scan = order.scans.find((known) => known.phase === phase);
   const failure = tool.error ?? upload.error;
   return (
     <>
       <Sheet
-        title={scan ? 'Pre-scan' : 'Read the trouble codes before anything is cleared'}
+        title={
+          scan
+            ? TITLES[phase]
+            : phase === 'pre'
+              ? 'Read the trouble codes before anything is cleared'
+              : 'Read the trouble codes again, after the last run'
+        }
         note={
           scan
             ? `${scan.tool}, read ${scan.readAt}, ${scan.origin === 'tool' ? 'by the connected tool' : `from ${scan.origin}`}. Taken in by ${scan.person}, ${clock(scan.at)}.${scan.voltage === null ? '' : ` Supply ${scan.voltage} V.`}`
@@ -104,6 +120,7 @@ export function ScanSheet({
           </Typography>
         )}
       </Sheet>
+      {phase === 'post' && order.comparison && <Compared comparison={order.comparison} />}
       {scan && scan.codes.length === 0 && <Typography>No trouble code is stored.</Typography>}
       {scan &&
         SORTS.map(([sort, words]) => {
@@ -138,5 +155,24 @@ export function ScanSheet({
           );
         })}
     </>
+  );
+}
+
+/** What became of the codes. */
+function Compared({ comparison }: { comparison: NonNullable<Order['comparison']> }) {
+  return (
+    <Box sx={{ mb: 2 }} data-testid="comparison">
+      {FATES.map(([fate, words]) => (
+        <Typography
+          key={fate}
+          sx={{ color: fate === 'came' && comparison.came.length > 0 ? 'verdict.out' : undefined }}
+        >
+          <b>{words}:</b>{' '}
+          {comparison[fate].length === 0
+            ? 'none'
+            : comparison[fate].map((code) => `${code.code} in ${code.unit}`).join(', ')}
+        </Typography>
+      ))}
+    </Box>
   );
 }
