@@ -14,6 +14,7 @@ use App\Records\TaskFile;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\ToolAsked;
 use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Screws\AxisPair;
 
 /**
  * Something is asked of the scan tool. That it was asked is recorded first, its answer after it: whatever fails between,
@@ -98,10 +99,8 @@ final readonly class AskTool
         }
         $values = $body->node('values')->fields(['azimuth', 'elevation']);
         $sent = ['azimuth' => $values['azimuth']->between(-10, 10), 'elevation' => $values['elevation']->between(-10, 10)];
-        $range = $file->context->card->adjustment->zeroRange;
-        $sum = $file->state()->run->zeroSum();
-        if ($range !== null && max(abs($sum->azimuth + $sent['azimuth']), abs($sum->elevation + $sent['elevation'])) > $range) {
-            throw Refusal::field('/values', sprintf('With the zeros stored so far this would be more than the %.2f° that the sensor takes.', $range));
+        if (! $file->state()->run->takesZero(new AxisPair(...$sent))) {
+            throw Refusal::field('/values', sprintf('With the zeros stored so far this would be more than the %.2f° that the sensor takes.', $file->context->card->adjustment->zeroRange));
         }
 
         return $sent;

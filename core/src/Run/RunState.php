@@ -149,17 +149,21 @@ final class RunState
         return $this->finding === null ? null : new AxisPair(-$this->finding->verdicts['azimuth']->misalignment, -$this->finding->verdicts['elevation']->misalignment);
     }
 
-    /** Whether a zero would still be within what the sensor takes; true where the card gives no range. */
+    /** Whether the zero that is wanted fits; true where it is not known yet. */
     public function zeroFits(): bool
     {
-        $range = $this->context->card->adjustment?->zeroRange;
         $wanted = $this->zeroWanted();
-        if ($range === null || $wanted === null) {
-            return true;
-        }
+
+        return $wanted === null || $this->takesZero($wanted);
+    }
+
+    /** Whether the sum of the zeros stays within what the sensor takes with this one, degrees; true where the card gives no range. */
+    public function takesZero(AxisPair $zero): bool
+    {
+        $range = $this->context->card->adjustment?->zeroRange;
         $sum = $this->zeroSum();
 
-        return max(abs($sum->azimuth + $wanted->azimuth), abs($sum->elevation + $wanted->elevation)) <= $range;
+        return $range === null || max(abs($sum->azimuth + $zero->azimuth), abs($sum->elevation + $zero->elevation)) <= $range;
     }
 
     /** The shift test: asked for, under way, or with what came of it; null where the range is not known. */
