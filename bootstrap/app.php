@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RequireAct;
 use App\Http\Middleware\RequireSession;
 use App\Http\Middleware\ServerTiming;
 use App\Http\Problem;
@@ -30,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
             StartSession::class,
             ValidateCsrfToken::class,
         ]);
-        $middleware->alias(['signed-in' => RequireSession::class]);
+        $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);

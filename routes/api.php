@@ -12,6 +12,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\RepairOrderController;
+use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
@@ -27,37 +28,40 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('ping', [SessionController::class, 'ping']);
 
     Route::get('repair-orders', [RepairOrderController::class, 'index']);
-    Route::post('repair-orders', [RepairOrderController::class, 'open']);
+    Route::post('repair-orders', [RepairOrderController::class, 'open'])->middleware('may:order');
     Route::get('intake', [IntakeController::class, 'choices']);
     Route::get('cars', [IntakeController::class, 'cars']);
     Route::get('shop-rules', [IntakeController::class, 'rules']);
     Route::post('shop-rules', [IntakeController::class, 'saveRules']);
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
-        Route::post('notes', [RepairOrderController::class, 'note']);
+        Route::post('notes', [RepairOrderController::class, 'note'])->middleware('may:order');
         Route::get('stance', [BayController::class, 'stance']);
         Route::get('drives', [DriveController::class, 'index']);
-        Route::post('drives', [DriveController::class, 'add']);
-        Route::post('photos', [PhotoController::class, 'add']);
-        Route::post('scans', [ScanController::class, 'fromFile']);
-        Route::post('tool-scans', [ScanController::class, 'fromTool']);
+        Route::post('drives', [DriveController::class, 'add'])->middleware('may:order');
+        Route::post('photos', [PhotoController::class, 'add'])->middleware('may:order');
+        Route::post('scans', [ScanController::class, 'fromFile'])->middleware('may:order');
+        Route::get('report/{kind}', [ReportController::class, 'html'])->whereIn('kind', ['customer', 'insurer', 'shop']);
+        Route::get('report/{kind}.pdf', [ReportController::class, 'pdf'])->whereIn('kind', ['customer', 'insurer', 'shop']);
+        Route::get('readings.csv', [ReportController::class, 'csv']);
+        Route::post('tool-scans', [ScanController::class, 'fromTool'])->middleware('may:order');
     });
     Route::get('photos/{photo}', [PhotoController::class, 'show'])->whereUuid('photo');
     Route::get('photos/{photo}/thumbnail', [PhotoController::class, 'thumbnail'])->whereUuid('photo');
 
-    Route::post('imports', [ImportController::class, 'begin']);
+    Route::post('imports', [ImportController::class, 'begin'])->middleware('may:order');
     Route::prefix('imports/{import}')->whereUuid('import')->group(static function (): void {
         Route::get('', [ImportController::class, 'show']);
-        Route::post('steps', [ImportController::class, 'step']);
-        Route::post('take', [ImportController::class, 'take']);
-        Route::delete('', [ImportController::class, 'cancel']);
+        Route::post('steps', [ImportController::class, 'step'])->middleware('may:order');
+        Route::post('take', [ImportController::class, 'take'])->middleware('may:order');
+        Route::delete('', [ImportController::class, 'cancel'])->middleware('may:order');
     });
 
     Route::get('cards', [CardController::class, 'index']);
-    Route::post('cards', [CardController::class, 'enter']);
+    Route::post('cards', [CardController::class, 'enter'])->middleware('may:register');
     Route::prefix('cards/{card}')->whereUuid('card')->group(static function (): void {
         Route::get('', [CardController::class, 'show']);
-        Route::post('check', [CardController::class, 'check']);
+        Route::post('check', [CardController::class, 'check'])->middleware('may:check-card');
         Route::get('export', [CardController::class, 'export']);
         Route::get('differences/{other}', [CardController::class, 'differences']);
     });
@@ -69,40 +73,41 @@ Route::middleware('signed-in')->group(static function (): void {
 
     Route::get('sample-drive', [DriveController::class, 'sample']);
     Route::get('practice', [PracticeController::class, 'index']);
-    Route::post('practice', [PracticeController::class, 'open']);
+    Route::post('practice', [PracticeController::class, 'open'])->middleware('may:work');
 
     Route::get('kit', [KitController::class, 'index']);
     Route::post('kit', [KitController::class, 'save']);
 
     Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);
-        Route::post('readings', [TaskController::class, 'reading']);
-        Route::post('strikes', [TaskController::class, 'strike']);
-        Route::post('answers', [TaskController::class, 'answer']);
-        Route::post('moves', [TaskController::class, 'move']);
+        Route::post('readings', [TaskController::class, 'reading'])->middleware('may:work');
+        Route::post('strikes', [TaskController::class, 'strike'])->middleware('may:work');
+        Route::post('answers', [TaskController::class, 'answer'])->middleware('may:work');
+        Route::post('moves', [TaskController::class, 'move'])->middleware('may:work');
         Route::get('schools', [TaskController::class, 'choices']);
         Route::get('survey', [TaskController::class, 'survey']);
         Route::get('stake-out', [TaskController::class, 'stakeOut']);
-        Route::post('schools', [TaskController::class, 'schools']);
-        Route::post('reference', [TaskController::class, 'reference']);
-        Route::post('car', [TaskController::class, 'car']);
-        Route::post('poses', [TaskController::class, 'pose']);
-        Route::post('stand', [TaskController::class, 'stand']);
-        Route::post('releases', [RunController::class, 'release']);
-        Route::post('runs', [RunController::class, 'run']);
-        Route::post('tool', [RunController::class, 'tool']);
-        Route::post('tool-outcome', [RunController::class, 'outcome']);
-        Route::post('tool-log', [RunController::class, 'log']);
-        Route::post('steps', [RunController::class, 'step']);
-        Route::post('corrections', [RunController::class, 'correct']);
-        Route::post('shifts', [RunController::class, 'shift']);
-        Route::post('mirrors', [RunController::class, 'mirror']);
-        Route::post('checks', [RunController::class, 'check']);
-        Route::post('send-back', [RunController::class, 'sendBack']);
-        Route::post('acceptance', [RunController::class, 'accept']);
+        Route::post('schools', [TaskController::class, 'schools'])->middleware('may:work');
+        Route::post('reference', [TaskController::class, 'reference'])->middleware('may:work');
+        Route::post('car', [TaskController::class, 'car'])->middleware('may:work');
+        Route::post('poses', [TaskController::class, 'pose'])->middleware('may:work');
+        Route::post('stand', [TaskController::class, 'stand'])->middleware('may:work');
+        Route::post('releases', [RunController::class, 'release'])->middleware('may:release');
+        Route::post('runs', [RunController::class, 'run'])->middleware('may:work');
+        Route::post('tool', [RunController::class, 'tool'])->middleware('may:work');
+        Route::post('tool-outcome', [RunController::class, 'outcome'])->middleware('may:work');
+        Route::post('tool-log', [RunController::class, 'log'])->middleware('may:work');
+        Route::post('steps', [RunController::class, 'step'])->middleware('may:work');
+        Route::post('corrections', [RunController::class, 'correct'])->middleware('may:work');
+        Route::post('shifts', [RunController::class, 'shift'])->middleware('may:work');
+        Route::post('mirrors', [RunController::class, 'mirror'])->middleware('may:work');
+        Route::post('checks', [RunController::class, 'check'])->middleware('may:work');
+        Route::post('send-back', [RunController::class, 'sendBack'])->middleware('may:work');
+        Route::post('acceptance', [RunController::class, 'accept'])->middleware('may:work');
         Route::get('look/{cause}', [RunController::class, 'look']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);
-        Route::post('seal', [RecordController::class, 'seal']);
+        Route::post('seal', [RecordController::class, 'seal'])->middleware('may:seal');
+        Route::post('reopen', [RecordController::class, 'reopen'])->middleware('may:reopen');
         Route::get('record', [RecordController::class, 'show']);
     });
 });

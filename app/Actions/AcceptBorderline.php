@@ -9,6 +9,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
+use Lumbro\Core\People\Act;
 use Lumbro\Core\Record\BorderlineAccepted;
 
 /** A border-line axis is accepted by name, where the shop's policy allows it and has been followed to its end (need J29). */
@@ -25,7 +26,7 @@ final readonly class AcceptBorderline
             if ($file->state()->present()->kind !== 'accept') {
                 throw Refusal::conflict('not-borderline', 'Only an axis near its limit that more readings would not settle is accepted by name, and only where the shop\'s policy says so.');
             }
-            if (! $user->isLead()) {
+            if (! $user->may(Act::HandOver)) {
                 throw Refusal::forbidden('An axis near its limit is accepted by a lead.');
             }
 

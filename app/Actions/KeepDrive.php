@@ -11,7 +11,9 @@ use App\Records\OrderFile;
 use App\Records\OrderRecorder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Drive\Drive;
 use Lumbro\Core\Drive\TrackFile;
+use Lumbro\Core\Drive\TrackPoint;
 use Lumbro\Core\Intake\DriveTaken;
 use Lumbro\Core\Intake\OrderEntry;
 
@@ -37,13 +39,31 @@ final readonly class KeepDrive
         if (mb_strlen(trim($driver)) < 2) {
             throw Refusal::field('/driver', 'Say who drove: a licensed driver, and a second person for reading screens.');
         }
-        TrackFile::read($track);
+        $points = TrackFile::read($track)['points'];
 
-        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track): OrderEntry {
+        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track, $points): OrderEntry {
             $kept = (string) Str::uuid7();
             DB::table('tracks')->insert(['shop_id' => $user->shop_id, 'id' => $kept, 'repair_order_id' => $file->row->id, 'user_id' => $user->id, 'kept_at' => Moment::now(), 'track' => $track]);
 
-            return new DriveTaken($id, $user->name, $now, $kept, trim($driver), mb_substr($name, 0, 120));
+            return new DriveTaken($id, $user->name, $now, $kept, trim($driver), mb_substr($name, 0, 120), self::enough($file, $points));
         });
+    }
+
+    /**
+     * @param list<TrackPoint> $points
+     *
+     * @return list<string> sensors whose card's need the drive met
+     */
+    private static function enough(OrderFile $file, array $points): array
+    {
+        $enough = [];
+        foreach ($file->state()->concerned() as $sensor) {
+            $rule = ($file->context->cards[$sensor->id] ?? null)?->drive;
+            if ($rule !== null && Drive::along($points, $rule)->isEnough) {
+                $enough[] = $sensor->id;
+            }
+        }
+
+        return $enough;
     }
 }

@@ -20,6 +20,7 @@ use Lumbro\Core\Intake\BayChosen;
 use Lumbro\Core\Intake\CardChosen;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\PhotoAdded;
+use Lumbro\Core\People\Act;
 
 /** A line is added to an order's record: an operation, a cover's place, an answer, something captured, a scan, a figure. */
 final readonly class NoteOnOrder
@@ -41,6 +42,12 @@ final readonly class NoteOnOrder
                 $kind = $body->node('kind')->oneOf(OrderEntryDocument::KINDS);
                 if ($kind === 'estimate-line') {
                     throw InvalidInput::because('/kind', 'comes from an estimate alone.');
+                }
+                if ($kind === 'drive') {
+                    throw InvalidInput::because('/kind', 'comes with its track alone.');
+                }
+                if ($kind === 'left-open' && ! $user->may(Act::HandOver)) {
+                    throw Refusal::forbidden(Act::HandOver->refusal());
                 }
                 $entry = OrderEntryDocument::entry($kind, $body->id, $user->name, $now, $body->node('payload'));
                 if ($entry instanceof PhotoAdded) {

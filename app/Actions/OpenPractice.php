@@ -49,6 +49,7 @@ final readonly class OpenPractice
                 ...array_map(static fn(Cover $cover): OrderEntry => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
             ],
         );
+        DB::table('repair_orders')->where('shop_id', $user->shop_id)->where('id', $order->row->id)->update(['practice' => true]);
         foreach ($order->tasks as $task) {
             if ($task->sensor === $file['sensor'] && is_string($task->id)) {
                 SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $task->id)->update(['scenario' => $file['truth']]);

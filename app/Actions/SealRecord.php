@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\SealedRecord;
+use App\Models\SensorTask;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
@@ -15,6 +16,7 @@ use App\Records\SealedDocument;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\People\Act;
 use Lumbro\Core\Record\CanonicalJson;
 use Lumbro\Core\Record\Seal;
 
@@ -42,18 +44,22 @@ final readonly class SealRecord
             }
             $handover = self::handover($user, $file, $body);
             $now = Moment::now();
-            $record = SealedDocument::record($file, $user, $now, $handover);
+            $before = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $file->row->id)->orderByDesc('revision')->first(['revision', 'hash']);
+            $revision = ($before->revision ?? 0) + 1;
+            $record = SealedDocument::record($file, $user, $now, $handover, $revision, $before?->hash);
             $canonical = CanonicalJson::encode($record);
             $hash = Seal::of($record)->hash;
             SealedRecord::query()->insert([
                 'shop_id' => $user->shop_id,
                 'id' => $body->id,
                 'sensor_task_id' => $file->row->id,
+                'revision' => $revision,
                 'record' => $canonical,
                 'hash' => $hash,
                 'user_id' => $user->id,
                 'sealed_at' => $now,
             ]);
+            SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);
             $file->row->hash = $hash;
             $file->row->sealed_at = $now;
             OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));
@@ -72,7 +78,7 @@ final readonly class SealRecord
         if ($reason === null || mb_strlen($reason) < 10) {
             throw Refusal::field('/handover', 'The axis is not proven. Say in a sentence why the car is handed over all the same, and to whom this was said.');
         }
-        if (! $user->isLead()) {
+        if (! $user->may(Act::HandOver)) {
             throw Refusal::forbidden('An axis that is not proven is handed over by a lead. Ask one to sign in and close this record.');
         }
 

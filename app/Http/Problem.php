@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Devices\DeviceUnavailable;
+use App\Reports\RendererUnavailable;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
@@ -21,6 +22,7 @@ final class Problem
             $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->getMessage(), $failure->path(), $failure->details()),
             $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->getMessage()),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
+            $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', 'The PDF could not be made here: ' . $failure->getMessage() . ' The report itself is whole; open it and print it from the browser.'),
             $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
             $failure instanceof HttpExceptionInterface => self::http($failure),
             default => self::answer(500, 'internal', 'Something went wrong on our side. What was acknowledged is kept; try again.'),

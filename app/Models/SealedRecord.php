@@ -10,6 +10,7 @@ namespace App\Models;
  * @property string $record
  * @property string $hash
  * @property string $sealed_at
+ * @property int    $revision
  */
 final class SealedRecord extends Register
 {

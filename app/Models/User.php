@@ -6,14 +6,17 @@ namespace App\Models;
 
 use Illuminate\Auth\Authenticatable;
 use Illuminate\Contracts\Auth\Authenticatable as AuthenticatableContract;
+use Lumbro\Core\People\Act;
+use Lumbro\Core\People\Role;
 
 /**
  * A person who signs in.
  *
  * @property string $name
  * @property string $email
- * @property string $role     "technician" or "lead"
+ * @property string $role     one of the core's roles
  * @property string $password
+ * @property bool   $active
  */
 final class User extends Register implements AuthenticatableContract
 {
@@ -23,11 +26,14 @@ final class User extends Register implements AuthenticatableContract
 
     protected $hidden = ['password', 'remember_token'];
 
-    /** @var array<string, string> */
-    protected $casts = ['password' => 'hashed'];
+    /** @var array<string, bool> */
+    protected $attributes = ['active' => true];
 
-    public function isLead(): bool
+    /** @var array<string, string> */
+    protected $casts = ['password' => 'hashed', 'active' => 'boolean'];
+
+    public function may(Act $act): bool
     {
-        return $this->role === 'lead';
+        return Role::from($this->role)->may($act);
     }
 }

@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Reports\PdfRenderer;
+use App\Reports\QrCode;
+use App\Reports\QrEncode;
+use App\Reports\WeasyPrint;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
 /** Settings of the framework that hold everywhere. */
 final class LumbroProvider extends ServiceProvider
 {
+    /** @var array<class-string, class-string> port → what stands in it */
+    public array $bindings = [
+        PdfRenderer::class => WeasyPrint::class,
+        QrCode::class => QrEncode::class,
+    ];
+
     public function boot(): void
     {
         ini_set('serialize_precision', '-1');

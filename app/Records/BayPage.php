@@ -12,6 +12,7 @@ use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\StanceDocument;
+use Lumbro\Core\People\Act;
 use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\MeasuringPlan;
 use Lumbro\Core\Procedure\TaskContext;
@@ -30,7 +31,7 @@ final class BayPage
                 'version' => (int) $row->version,
                 'document' => BayDocument::write(BayDocument::read(Node::stored($row->document))),
             ])->all(),
-            'mayChange' => $user->isLead(),
+            'mayChange' => $user->may(Act::Register),
         ];
     }
 
@@ -46,7 +47,7 @@ final class BayPage
         if ($file->row->bay === null) {
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
-        $kit = $file->context->kit->forTask($file->context->today, $file->context->shop->overdue)
+        $kit = $file->state()->kit()
             ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
         $bay = BayDocument::read(Node::stored($file->row->bay));
         $state = $file->state();

@@ -13,6 +13,7 @@ use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OrderState;
@@ -55,7 +56,7 @@ final class OrderFile
         $query = RepairOrder::query()->toBase()
             ->from('repair_orders as o')
             ->where('o.shop_id', $user->shop_id)
-            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary'])
+            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary', 'o.practice'])
             // One row each by its key: as joins, planning them would take the database longer than finding them.
             ->selectSub(static fn(Builder $sheet) => $sheet->from('vehicle_sheets as v')->select('v.document')->whereColumn('v.shop_id', 'o.shop_id')->whereColumn('v.id', 'o.vehicle_sheet_id'), 'sheet')
             ->selectSub(static fn(Builder $bay) => $bay->from('bays as b')->select('b.document')->whereColumn('b.shop_id', 'o.shop_id')->whereColumn('b.id', 'o.bay_id'), 'bay');
@@ -70,7 +71,7 @@ final class OrderFile
         $floor = ShopFloor::read($row);
         $tasks = DB::table('sensor_tasks as t')
             ->leftJoin('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
-            ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
+            ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.id', 't.sealed_record_id'))
             ->where('t.shop_id', $row->shop_id)
             ->where('t.repair_order_id', $row->id)
             ->orderBy('t.id')
@@ -92,7 +93,7 @@ final class OrderFile
             $entries[] = OrderEntryDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
             $version = (int) $line->version;
         }
-        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, Moment::today());
+        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $until === null ? Moment::today() : substr(Moment::read($until), 0, 10));
 
         return new self($row, array_values($tasks), $context, $entries, $version);
     }
@@ -100,6 +101,14 @@ final class OrderFile
     public function state(): OrderState
     {
         return $this->state ??= new OrderState($this->context, $this->entries);
+    }
+
+    /** What keeps the order open. */
+    public function closing(): Closing
+    {
+        $sealed = array_filter($this->tasks, static fn(\stdClass $task): bool => $task->hash !== null);
+
+        return Closing::of($this->state(), array_values(array_map(static fn(\stdClass $task): string => $task->sensor, $sealed)), (bool) $this->row->practice);
     }
 
     public function has(string $id): bool

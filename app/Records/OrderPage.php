@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Lumbro\Core\Document\ClosingDocument;
 use Lumbro\Core\Document\OrderStateDocument;
 
 /** All that an order's own screen shows, in one answer. */
@@ -22,6 +23,7 @@ final class OrderPage
             'openedAt' => Moment::read($file->row->created_at),
             'simulated' => array_filter($file->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [],
             'tasks' => TaskLines::of($file),
+            'closing' => ClosingDocument::items($file->closing()),
             'offers' => CardOffers::of($file),
             ...OrderStateDocument::write($file->state()),
         ];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\Waiting;
+use Lumbro\Core\Procedure\CarSensor;
 
 /** What the list of orders shows of one: made anew from its record whenever something was written to it. */
 final class OrderSummary
@@ -14,24 +17,29 @@ final class OrderSummary
     {
         $state = $file->state();
         $tasks = TaskLines::of($file);
-        $concerned = array_values(array_filter($tasks, static fn(array $task): bool => $task['owed'] !== 'not-owed'));
-        $closed = $tasks !== [] && array_filter($concerned, static fn(array $task): bool => ! $task['sealed']) === [] && ($concerned !== [] || array_filter($tasks, static fn(array $task): bool => $task['sealed']) !== []);
+        $open = $file->closing()->open();
         DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->id)->update([
-            'summary' => json_encode(self::of($state, $tasks), JSON_THROW_ON_ERROR),
+            'summary' => json_encode(self::of($state, $tasks, $open), JSON_THROW_ON_ERROR),
             'alarm' => $state->alarms() !== [],
-            'closed' => $closed,
-            'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin),
+            'closed' => $open === [],
+            'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin, self::labels($state, 'serial')),
         ]);
+        self::refreshLabels($file);
     }
 
     /**
      * @param list<array<string, mixed>> $tasks
+     * @param list<OpenItem>             $open what keeps the order open
      *
      * @return array<string, mixed>
      */
-    public static function of(OrderState $state, array $tasks): array
+    public static function of(OrderState $state, array $tasks, array $open): array
     {
         $waits = $state->waitsFor();
+        $others = array_values(array_filter($open, static fn(OpenItem $item): bool => ! str_starts_with($item->id, 'sensor ')));
+        if ($waits->kind === 'task' && $others !== [] && count($others) === count($open)) {
+            $waits = new Waiting('close', count($others) === 1 ? $others[0]->words : sprintf('%s (%d more)', rtrim($others[0]->words, '.'), count($others) - 1));
+        }
 
         return [
             'waits' => ['kind' => $waits->kind, 'words' => $waits->words],
@@ -72,9 +80,37 @@ final class OrderSummary
         return array_intersect_key($task, array_flip(['task', 'sensor', 'name', 'owed', 'workspace', 'present', 'stage', 'verdict', 'sealed']));
     }
 
-    /** What a search looks in. */
-    public static function search(string $number, string $vehicle, string $plate, ?string $vin): string
+    /**
+     * What a search looks in.
+     *
+     * @param list<string> $serials of the car's sensors
+     */
+    public static function search(string $number, string $vehicle, string $plate, ?string $vin, array $serials = []): string
     {
-        return mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin));
+        return mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin . ' ' . implode(' ', $serials)));
+    }
+
+    /** The labels as they were captured, beside each sensor's task: that is where a part's history is found. */
+    private static function refreshLabels(OrderFile $file): void
+    {
+        foreach ($file->tasks as $task) {
+            DB::table('sensor_tasks')->where('shop_id', $file->row->shop_id)->where('id', $task->id)->update([
+                'serial' => self::label($file->state(), $task->sensor, 'serial'),
+                'part_number' => self::label($file->state(), $task->sensor, 'part-number'),
+            ]);
+        }
+    }
+
+    /** @return list<string> */
+    private static function labels(OrderState $state, string $item): array
+    {
+        return array_values(array_filter(array_map(static fn(CarSensor $sensor): ?string => self::label($state, $sensor->id, $item), $state->sheet->sensors)));
+    }
+
+    private static function label(OrderState $state, string $sensor, string $item): ?string
+    {
+        $value = $state->record->captured[$sensor][$item]->value ?? '';
+
+        return $value === '' ? null : $value;
     }
 }

@@ -6,12 +6,9 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\TaskStateDocument;
-use Lumbro\Core\Document\VehicleDocument;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Version;
@@ -21,26 +18,35 @@ final class SealedDocument
 {
     /**
      * @param array{name: string, reason: string}|null $handover
+     * @param int         $revision 1 for the first seal
+     * @param string|null $follows  seal of the revision before it
      *
      * @return array<string, mixed>
      */
-    public static function record(TaskFile $file, User $user, string $now, ?array $handover): array
+    public static function record(TaskFile $file, User $user, string $now, ?array $handover, int $revision, ?string $follows): array
     {
+        $cards = [];
+        foreach ($file->order->tasks as $task) {
+            $cards[$task->sensor] = $task->card === null ? null : self::decoded($task->card);
+        }
+
         return [
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
             'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
             'sealedBy' => $user->name,
             'sealedAt' => $now,
+            'revision' => $revision,
+            'follows' => $follows,
             'handover' => $handover,
             'basis' => [
                 'core' => Version::NUMBER,
-                'card' => json_decode($file->row->card, false, 64, JSON_THROW_ON_ERROR),
                 'sensor' => $file->context->sensor->id,
-                'vehicle' => VehicleDocument::write($file->context->sheet),
-                'kit' => KitDocument::write($file->context->kit),
-                'bay' => BayDocument::write($file->context->bay),
-                'operations' => $file->context->operations,
-                'policy' => (array) $file->state()->run->policy,
+                'today' => $file->order->context->today,
+                'vehicle' => self::decoded($file->order->row->sheet),
+                'cards' => (object) $cards,
+                'rules' => self::decoded($file->order->row->rules),
+                'register' => self::decoded($file->order->row->kit),
+                'bay' => self::decoded($file->order->row->bay),
                 'earlierLevels' => $file->context->earlierLevels,
                 'order' => array_map(static fn(OrderEntry $entry): array => [
                     'id' => $entry->id,
@@ -57,5 +63,10 @@ final class SealedDocument
             ], $file->entries),
             'result' => TaskStateDocument::write($file->state()),
         ];
+    }
+
+    private static function decoded(string $json): mixed
+    {
+        return json_decode($json, false, 64, JSON_THROW_ON_ERROR);
     }
 }

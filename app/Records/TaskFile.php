@@ -8,7 +8,6 @@ use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\RecordDocument;
@@ -48,7 +47,7 @@ final class TaskFile
         $query = OrderFile::query($user)
             ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 'o.shop_id')->on('t.repair_order_id', 'o.id'))
             ->where('t.id', $task)
-            ->selectSub(static fn(Builder $seal) => $seal->from('sealed_records as s')->select('s.sealed_at')->whereColumn('s.shop_id', 't.shop_id')->whereColumn('s.sensor_task_id', 't.id'), 'sealed_at');
+            ->selectSub(static fn(Builder $seal) => $seal->from('sealed_records as s')->select('s.sealed_at')->whereColumn('s.shop_id', 't.shop_id')->whereColumn('s.id', 't.sealed_record_id'), 'sealed_at');
         if ($forWriting) {
             $query->lock('for update of o');
         }
@@ -76,23 +75,13 @@ final class TaskFile
             'sealed_at' => $order->row->sealed_at ?? null, 'card' => $task->card,
         ];
         $card = $order->context->cards[$task->sensor] ?? throw Refusal::conflict('no-card', 'The shop has no procedure card for this sensor.');
-        $kit = $order->context->kit->forTask($order->context->today, $order->context->shop->overdue)
-            ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
+        $state = $order->state();
+        $kit = $state->kit() ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
         if ($order->row->bay === null) {
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
-        $state = $order->state();
         $lines = self::lines($row->shop_id, $row->id);
-        $context = new TaskContext(
-            $card,
-            $state->sheet,
-            $kit,
-            BayDocument::read(Node::stored($order->row->bay))->seenFrom($state->record->stance->stance ?? new Stance()),
-            array_keys($state->record->operations),
-            $state->sheet->sensor($task->sensor),
-            $state->forTask($task->sensor),
-            self::earlierLevels($row->shop_id, $task, $lines),
-        );
+        $context = $state->taskContext($task->sensor, $card, $kit, BayDocument::read(Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
 
         return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
     }
@@ -152,7 +141,7 @@ final class TaskFile
         }
 
         return DB::table('sensor_tasks as t')
-            ->join('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.sensor_task_id', 't.id'))
+            ->join('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.id', 't.sealed_record_id'))
             ->join('record_events as e', static fn($on) => $on->on('e.shop_id', 't.shop_id')->on('e.sensor_task_id', 't.id'))
             ->where('t.shop_id', $shop)
             ->where('t.procedure_card_id', $task->card_id)

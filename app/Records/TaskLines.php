@@ -45,7 +45,7 @@ final class TaskLines
         $hindrance = match (true) {
             $card === null => 'The shop has no procedure card for it.',
             $file->row->bay_id === null => 'No bay is chosen for the car.',
-            $file->context->kit->forTask($file->context->today, $file->context->shop->overdue) === null => 'The kit lacks a tape, a rule, a staff or a stand.',
+            $file->state()->kit() === null => 'The kit lacks a tape, a rule, a staff or a stand.',
             default => null,
         };
         if ($hindrance !== null) {

@@ -20,6 +20,7 @@ use Lumbro\Core\Document\CardDifference;
 use Lumbro\Core\Document\CardDocument;
 use Lumbro\Core\Document\CardForm;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\People\Act;
 
 /** Procedure cards: read, entered as new versions, checked by a second person. */
 final class CardController
@@ -151,7 +152,7 @@ final class CardController
             'newest' => (bool) $row->newest,
             'document' => $node->raw(),
             ...CardForm::page($node),
-            'mayEdit' => $user->isLead() && $row->newest,
+            'mayEdit' => $user->may(Act::Register) && $row->newest,
             'mayCheck' => $row->newest && $row->entered_by !== $user->id && ! CardDocument::read($node)->isChecked(),
             'versions' => $versions->map(static fn(\stdClass $version): array => [
                 'id' => $version->id, 'version' => (int) $version->version, ...CardForm::line(Node::parse($version->document)), 'checked' => $version->checked_at !== null,
@@ -170,7 +171,7 @@ final class CardController
 
     private function leadOnly(User $user): void
     {
-        if (! $user->isLead()) {
+        if (! $user->may(Act::Register)) {
             throw Refusal::forbidden('Procedure cards are entered by a lead.');
         }
     }

@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\People\Act;
 
 /** Files taken in step by step: each request reads on for a moment and says how far it has come. */
 final class ImportController
@@ -95,7 +96,7 @@ final class ImportController
 
     private static function kind(string $kind, User $user): ImportKind
     {
-        if ($kind === 'cards' && ! $user->isLead()) {
+        if ($kind === 'cards' && ! $user->may(Act::Register)) {
             throw Refusal::forbidden('Procedure cards are taken in by a lead.');
         }
 

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\ShopRulesDocument;
 use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\People\Act;
 use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\Operations;
 
@@ -69,13 +70,13 @@ final class IntakeController
         $user = Answer::user($request);
         $row = DB::table('shop_rules')->where('shop_id', $user->shop_id)->first() ?? throw Refusal::notFound('The shop\'s table');
 
-        return Answer::json(['version' => (int) $row->version, 'document' => json_decode($row->document), 'mayEdit' => $user->isLead()]);
+        return Answer::json(['version' => (int) $row->version, 'document' => json_decode($row->document), 'mayEdit' => $user->may(Act::Register)]);
     }
 
     public function saveRules(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        if (! $user->isLead()) {
+        if (! $user->may(Act::Register)) {
             throw Refusal::forbidden('The shop\'s table is kept by a lead.');
         }
         $body = Body::of($request, ['document']);

@@ -16,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Document\KitRegisterDocument;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\People\Act;
 
 /** The kit register: what the shop measures with, how well, and when it was checked. */
 final class KitController
@@ -68,13 +69,13 @@ final class KitController
                 ];
             })->all(),
             'overdueRule' => ['bars' => $rule->bars, 'widening' => $rule->widening],
-            'mayEdit' => $user->isLead(),
+            'mayEdit' => $user->may(Act::Register),
         ];
     }
 
     private function leadOnly(User $user): void
     {
-        if (! $user->isLead()) {
+        if (! $user->may(Act::Register)) {
             throw Refusal::forbidden('The kit register is kept by a lead.');
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ReopenRecord;
 use App\Actions\SealRecord;
 use App\Http\Answer;
 use App\Http\Body;
@@ -24,12 +25,17 @@ final class RecordController
         return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...SealRecord::FIELDS))));
     }
 
-    /** The sealed record as the file it leaves the house as. */
+    public function reopen(Request $request, string $task, ReopenRecord $action): JsonResponse
+    {
+        return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...ReopenRecord::FIELDS))));
+    }
+
+    /** The sealed record as the file it leaves the house as: the revision that stands. */
     public function show(Request $request, string $task): Response
     {
         $user = Answer::user($request);
         $file = TaskFile::open($user, $task);
-        $sealed = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->first();
+        $sealed = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->where('hash', $file->row->hash)->first();
         if ($sealed === null) {
             throw Refusal::conflict('not-sealed', 'This record is not sealed yet.');
         }

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Http\Refusal;
+use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets only people who have signed in pass. */
+/** Lets only people who have signed in, and still belong to the shop, pass. */
 final class RequireSession
 {
     public function handle(Request $request, Closure $next): Response
     {
-        if ($request->user() === null) {
+        $user = $request->user();
+        if (! $user instanceof User || ! $user->active) {
             throw Refusal::signIn();
         }
 

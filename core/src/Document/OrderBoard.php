@@ -9,6 +9,7 @@ use Lumbro\Core\Intake\CaptureState;
 use Lumbro\Core\Intake\CodeSort;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\RoadFunction;
 use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Kit\KitNeed;
@@ -47,6 +48,7 @@ final class OrderBoard
             ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? 'stance not said' : 'stance said'],
             self::drives($state),
             ['id' => 'post-scan', ...($none ? self::struck() : self::postScan($state))],
+            ['id' => 'road', ...($none ? self::struck() : self::road($state))],
             ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => $state->record->photos === [] ? 'none' : (string) count($state->record->photos)],
         ];
     }
@@ -152,6 +154,23 @@ final class OrderBoard
             $in('missing') > 0 => ['state' => 'half', 'note' => $in('missing') . ' missing'],
             $in('overdue') > 0 => ['state' => 'half', 'note' => $in('overdue') . ' overdue'],
             default => ['state' => 'full', 'note' => 'all owned'],
+        };
+    }
+
+    /** @return array{state: string, note: string} */
+    private static function road(OrderState $state): array
+    {
+        $functions = RoadFunction::of($state);
+        $found = static fn(string $wanted): int => count(array_filter($functions, static fn(RoadFunction $function): bool => $function->tested?->found === $wanted));
+        [$seen, $failed, $untested] = [$found('seen'), $found('not-seen'), $found('untested')];
+        $left = count($functions) - $seen - $failed - $untested;
+
+        return match (true) {
+            $left === count($functions) => ['state' => 'hollow', 'note' => 'not driven'],
+            $failed > 0 => ['state' => 'half', 'note' => "$failed not seen"],
+            $left > 0 => ['state' => 'half', 'note' => "$left to look for"],
+            $untested > 0 => ['state' => 'half', 'note' => "$untested untested"],
+            default => ['state' => 'full', 'note' => 'all seen'],
         };
     }
 

@@ -16,6 +16,7 @@ use Lumbro\Core\Intake\DetailNoted;
 use Lumbro\Core\Intake\DriveTaken;
 use Lumbro\Core\Intake\FigureMeasured;
 use Lumbro\Core\Intake\FloorRead;
+use Lumbro\Core\Intake\LeftOpen;
 use Lumbro\Core\Intake\LineAnswered;
 use Lumbro\Core\Intake\LineNotUnderstood;
 use Lumbro\Core\Intake\LineSettled;
@@ -24,6 +25,7 @@ use Lumbro\Core\Intake\OperationNoted;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OwedAnswered;
 use Lumbro\Core\Intake\PhotoAdded;
+use Lumbro\Core\Intake\RoadTested;
 use Lumbro\Core\Intake\ScanTaken;
 use Lumbro\Core\Intake\StanceTaken;
 use Lumbro\Core\Intake\Vin;
@@ -38,11 +40,16 @@ use Lumbro\Core\School\Mark;
 final class OrderEntryDocument
 {
     public const KINDS = [
-        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance', 'bay', 'drive',
+        'operation', 'cover', 'owed-answer', 'capture', 'condition', 'scan', 'figure', 'detail', 'estimate-line', 'estimate-settled', 'photo', 'card', 'line', 'mark', 'floor', 'stance', 'bay', 'drive', 'road', 'left-open',
     ];
 
     /** A measured figure is at least this uncertain, mm: nobody marks and reads a car better. */
     private const FINEST = 0.2;
+
+    /** A reason of a word or two has at least so many characters; one that a car is handed over for is a sentence. */
+    private const REASON = 5;
+
+    private const SENTENCE = 10;
 
     /**
      * @param string $kind    one of KINDS
@@ -71,6 +78,8 @@ final class OrderEntryDocument
             'stance' => self::stance($id, $person, $at, $payload),
             'bay' => self::bay($id, $person, $at, $payload),
             'drive' => self::drive($id, $person, $at, $payload),
+            'road' => self::road($id, $person, $at, $payload),
+            'left-open' => self::leftOpen($id, $person, $at, $payload),
             default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
         };
     }
@@ -102,7 +111,12 @@ final class OrderEntryDocument
             $entry instanceof CardChosen => ['card', ['sensor' => $entry->sensor, 'card' => $entry->card]],
             $entry instanceof LineAnswered => ['line', ['item' => $entry->item, 'answer' => $entry->answer->value, 'word' => $entry->word]],
             $entry instanceof MarkPlumbed => ['mark', ['end' => $entry->end, 'mark' => $entry->mark->value, 'note' => $entry->note === '' ? null : $entry->note]],
-            $entry instanceof DriveTaken => ['drive', ['track' => $entry->track, 'driver' => $entry->driver, 'file' => $entry->file]],
+            $entry instanceof DriveTaken => ['drive', ['track' => $entry->track, 'driver' => $entry->driver, 'file' => $entry->file, 'enough' => $entry->enough === [] ? null : $entry->enough]],
+            $entry instanceof RoadTested => ['road', [
+                'function' => $entry->function, 'found' => $entry->found, 'driver' => $entry->driver,
+                'route' => $entry->route, 'weather' => $entry->weather, 'reason' => $entry->reason,
+            ]],
+            $entry instanceof LeftOpen => ['left-open', ['item' => $entry->item, 'reason' => $entry->reason]],
             $entry instanceof BayChosen => ['bay', ['bay' => $entry->bay, 'name' => $entry->name]],
             $entry instanceof StanceTaken => ['stance', ['x' => $entry->stance->x, 'y' => $entry->stance->y, 'heading' => $entry->stance->heading]],
             $entry instanceof FloorRead => ['floor', ['place' => $entry->place, 'typed' => $entry->typed === '' ? null : $entry->typed]],
@@ -282,9 +296,45 @@ final class OrderEntryDocument
 
     private static function drive(string $id, string $person, string $at, Node $payload): DriveTaken
     {
-        $f = $payload->fields(['track', 'driver', 'file']);
+        $f = $payload->fields(['track', 'driver', 'file'], ['enough']);
+        $enough = isset($f['enough']) ? array_map(static fn(Node $sensor): string => $sensor->id(), $f['enough']->fewItems(16)) : [];
 
-        return new DriveTaken($id, $person, $at, $f['track']->line(60), $f['driver']->line(80), $f['file']->line(120));
+        return new DriveTaken($id, $person, $at, $f['track']->line(60), $f['driver']->line(80), $f['file']->line(120), $enough);
+    }
+
+    private static function road(string $id, string $person, string $at, Node $payload): RoadTested
+    {
+        $f = $payload->fields(['function', 'found', 'driver'], ['route', 'weather', 'reason']);
+        $found = $f['found']->oneOf(RoadTested::FOUND);
+        $reason = self::optional($f, 'reason', 300);
+        if ($found !== 'seen' && mb_strlen($reason ?? '') < self::REASON) {
+            throw InvalidInput::because($payload->path() . '/reason', $found === 'untested'
+                ? 'is missing: say why it could not be tried today, for instance that nothing drove ahead.'
+                : 'is missing: say what happened instead.');
+        }
+
+        return new RoadTested(
+            $id,
+            $person,
+            $at,
+            $f['function']->id(),
+            $found,
+            $f['driver']->line(80),
+            self::optional($f, 'route', 200),
+            self::optional($f, 'weather', 120),
+            $reason,
+        );
+    }
+
+    private static function leftOpen(string $id, string $person, string $at, Node $payload): LeftOpen
+    {
+        $f = $payload->fields(['item', 'reason']);
+        $reason = $f['reason']->line(500);
+        if (mb_strlen($reason) < self::SENTENCE) {
+            throw InvalidInput::because($f['reason']->path(), 'is too short: say in a sentence why the car is handed over all the same, and to whom this was said.');
+        }
+
+        return new LeftOpen($id, $person, $at, $f['item']->line(200), $reason);
     }
 
     private static function bay(string $id, string $person, string $at, Node $payload): BayChosen

@@ -62,6 +62,7 @@ final class OrderStateDocument
             'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
             'needs' => array_map(self::need(...), $state->needs),
             'geometry' => self::geometry($state),
+            'road' => ClosingDocument::road($state),
             'photos' => array_map(static fn(PhotoAdded $photo): array => [
                 'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
             ], $state->record->photos),

@@ -107,6 +107,7 @@ final class RecordDocument
             case 'check':
             case 'sent-back':
             case 'accepted':
+            case 'reopened':
                 return RunEntryDocument::entry($kind, $id, $person, $at, $payload);
             case 'run-failed':
                 return new RunFailed($id, $person, $at, $payload->fields(['message'])['message']->text());

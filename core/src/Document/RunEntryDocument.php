@@ -11,6 +11,7 @@ use Lumbro\Core\Record\Corrected;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Record\LevelRead;
 use Lumbro\Core\Record\MirrorRead;
+use Lumbro\Core\Record\Reopened;
 use Lumbro\Core\Record\SentBack;
 use Lumbro\Core\Record\StepBegun;
 use Lumbro\Core\Record\StepDone;
@@ -23,7 +24,7 @@ use Lumbro\Core\Run\ToolCommand;
 /** The JSON form of the record's lines from the run on (schemas, "record-line"). */
 final class RunEntryDocument
 {
-    public const KINDS = ['asked', 'answered', 'step-begun', 'step', 'correction', 'shift', 'mirror', 'level', 'check', 'sent-back', 'accepted'];
+    public const KINDS = ['asked', 'answered', 'step-begun', 'step', 'correction', 'shift', 'mirror', 'level', 'check', 'sent-back', 'accepted', 'reopened'];
 
     /**
      * @param string $kind    one of KINDS
@@ -44,6 +45,7 @@ final class RunEntryDocument
             'level' => self::level($id, $person, $at, $payload->fields(['position', 'level'])),
             'check' => self::check($id, $person, $at, $payload->fields(['cause', 'found'], ['note'])),
             'sent-back' => self::sentBack($id, $person, $at, $payload->fields(['fault', 'name', 'reasons'], ['note'])),
+            'reopened' => self::reopened($id, $person, $at, $payload->fields(['name', 'reason'])),
             default => self::accepted($id, $person, $at, $payload->fields(['name', 'reason'])),
         };
     }
@@ -68,6 +70,7 @@ final class RunEntryDocument
             $entry instanceof LevelRead => ['level', ['position' => $entry->position, 'level' => $entry->level]],
             $entry instanceof CauseChecked => ['check', ['cause' => $entry->cause, 'found' => $entry->found, 'note' => $entry->note === '' ? null : $entry->note]],
             $entry instanceof SentBack => ['sent-back', ['fault' => $entry->fault, 'name' => $entry->name, 'reasons' => $entry->reasons, 'note' => $entry->note === '' ? null : $entry->note]],
+            $entry instanceof Reopened => ['reopened', ['name' => $entry->name, 'reason' => $entry->reason]],
             $entry instanceof BorderlineAccepted => ['accepted', ['name' => $entry->name, 'reason' => $entry->reason]],
             default => throw new \LogicException('An entry of an unknown kind.'),
         };
@@ -153,6 +156,19 @@ final class RunEntryDocument
             array_map(static fn(Node $reason): string => $reason->text(), $f['reasons']->items()),
             isset($f['note']) ? $f['note']->line(500) : '',
         );
+    }
+
+    /**
+     * @param array<array-key, Node> $f
+     */
+    private static function reopened(string $id, string $person, string $at, array $f): Reopened
+    {
+        $reason = $f['reason']->line(500);
+        if (mb_strlen($reason) < 10) {
+            throw InvalidInput::because($f['reason']->path(), 'needs at least 10 characters: why the sealed record is opened again.');
+        }
+
+        return new Reopened($id, $person, $at, $f['name']->line(80), $reason);
     }
 
     /** @param array<array-key, Node> $f */

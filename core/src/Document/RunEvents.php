@@ -10,6 +10,7 @@ use Lumbro\Core\Record\BorderlineAccepted;
 use Lumbro\Core\Record\CauseChecked;
 use Lumbro\Core\Record\Corrected;
 use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\Reopened;
 use Lumbro\Core\Record\RunFailed;
 use Lumbro\Core\Record\RunMade;
 use Lumbro\Core\Record\RunReleased;
@@ -59,6 +60,7 @@ final class RunEvents
             $entry instanceof TargetShifted => $entry->across === 0.0 ? 'the target is back on its mark' : sprintf('the target was shifted %.0f mm %s', abs($entry->across), Directions::across($entry->across)),
             $entry instanceof CauseChecked => sprintf('%s: %s%s', Cause::from($entry->cause)->title(), $entry->found ? 'found' : 'not found', $entry->note === '' ? '' : " ($entry->note)"),
             $entry instanceof SentBack => sprintf('sent back by %s: %s', $entry->name, Cause::from($entry->fault)->title()),
+            $entry instanceof Reopened => sprintf('the sealed record was reopened by %s: %s', $entry->name, $entry->reason),
             $entry instanceof BorderlineAccepted => sprintf('accepted by %s although it is not proven: %s', $entry->name, $entry->reason),
             default => null,
         };

@@ -84,6 +84,7 @@ final class TaskStateDocument
             'run' => RunDocument::write($state),
             'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state),
+            'plain' => PlainWords::of($state),
             'plan' => PlanDrawing::of($state),
         ];
     }

@@ -11,8 +11,9 @@ final readonly class DriveTaken extends OrderEntry
      * @param string $track  id of the kept track
      * @param string $driver who drove
      * @param string $file   as the track's file was called
+     * @param list<string> $enough ids of the sensors whose card's need it met, as it was judged when it was taken in
      */
-    public function __construct(string $id, string $person, string $at, public string $track, public string $driver, public string $file)
+    public function __construct(string $id, string $person, string $at, public string $track, public string $driver, public string $file, public array $enough = [])
     {
         parent::__construct($id, $person, $at);
     }

@@ -33,6 +33,8 @@ final class EntryGuard
             $entry instanceof PhotoAdded => self::sensor($state, $entry->sensor, '/payload/sensor'),
             $entry instanceof CardChosen => self::sensor($state, $entry->sensor, '/payload/sensor'),
             $entry instanceof FloorRead => self::floor($state, $entry),
+            $entry instanceof RoadTested => self::road($state, $entry),
+            $entry instanceof LeftOpen => self::leftOpen($state, $entry),
             default => null,
         };
     }
@@ -45,6 +47,28 @@ final class EntryGuard
         }
 
         return new CoverNoted($entry->id, $entry->person, $entry->at, $entry->cover, $entry->off, $entry->off ? [] : self::wouldMiss($state, $entry));
+    }
+
+    private static function road(OrderState $state, RoadTested $entry): null
+    {
+        $known = array_map(static fn(RoadFunction $function): string => $function->id, RoadFunction::of($state));
+
+        return in_array($entry->function, $known, true) ? null : throw InvalidInput::because('/payload/function', sprintf(
+            '"%s" is not looked for at this car; known are: %s.',
+            $entry->function,
+            $known === [] ? 'none, for no sensor is owed a calibration' : implode(', ', $known),
+        ));
+    }
+
+    private static function leftOpen(OrderState $state, LeftOpen $entry): null
+    {
+        foreach (Closing::of($state, [])->items as $item) {
+            if ($item->id === $entry->item) {
+                return $item->canLeave ? null : throw InvalidInput::because('/payload/item', 'cannot be left open here: a sensor is proven, sent back, or handed over when its own record is sealed.');
+            }
+        }
+
+        throw InvalidInput::because('/payload/item', sprintf('"%s" does not keep this order open.', $entry->item));
     }
 
     private static function sensor(OrderState $state, ?string $sensor, string $path): null

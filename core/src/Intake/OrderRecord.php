@@ -54,6 +54,12 @@ final class OrderRecord
     /** @var list<DriveTaken> */
     public array $drives = [];
 
+    /** @var array<string, RoadTested> road function → line */
+    public array $roadTests = [];
+
+    /** @var array<string, LeftOpen> open item → who handed it over */
+    public array $left = [];
+
     /** @var list<string> when the car was put somewhere else */
     public array $carMoved = [];
 
@@ -80,6 +86,8 @@ final class OrderRecord
                 $entry instanceof MarkPlumbed => $this->marks[$entry->end] = $entry,
                 $entry instanceof FloorRead => $this->floor($entry),
                 $entry instanceof DriveTaken => $this->drives[] = $entry,
+                $entry instanceof RoadTested => $this->roadTests[$entry->function] = $entry,
+                $entry instanceof LeftOpen => $this->left[$entry->item] = $entry,
                 $entry instanceof StanceTaken => $this->stand($entry, $entry),
                 $entry instanceof BayChosen => $this->stand($entry, null),
                 default => null,

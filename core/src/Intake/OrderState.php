@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Bay\Bay;
+use Lumbro\Core\Bay\Stance;
 use Lumbro\Core\Kit\KitNeed;
 use Lumbro\Core\Procedure\Bar;
 use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Procedure\Kit;
 use Lumbro\Core\Procedure\Owed;
 use Lumbro\Core\Procedure\OwedState;
 use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Procedure\ProcedureCard;
+use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\VehicleSheet;
 use Lumbro\Core\Record\Answered;
 use Lumbro\Core\Record\AnswerKind;
@@ -152,6 +157,32 @@ final readonly class OrderState
                 $this->needs,
                 static fn(KitNeed $need): bool => $need->state === 'overdue' && in_array($sensor->name, $need->sensors, true),
             ))),
+        );
+    }
+
+    /** The instruments, stand and targets the shop measures with today; null where a tape, a rule, a staff or a stand is lacking. */
+    public function kit(): ?Kit
+    {
+        return $this->context->kit->forTask($this->context->today, $this->context->shop->overdue);
+    }
+
+    /**
+     * Everything one of the order's sensor tasks rests on.
+     *
+     * @param Bay         $bay           as it was surveyed, from no car
+     * @param list<float> $earlierLevels echo levels of earlier accepted tasks by the same card, dB
+     */
+    public function taskContext(string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels): TaskContext
+    {
+        return new TaskContext(
+            $card,
+            $this->sheet,
+            $kit,
+            $bay->seenFrom($this->record->stance->stance ?? new Stance()),
+            array_keys($this->record->operations),
+            $this->sheet->sensor($sensor),
+            $this->forTask($sensor),
+            $earlierLevels,
         );
     }
 

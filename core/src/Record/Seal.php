@@ -13,7 +13,7 @@ use Lumbro\Core\Failure\InvalidInput;
  */
 final readonly class Seal
 {
-    public const FORMAT = 'lumbro-record/1';
+    public const FORMAT = 'lumbro-record/2';
 
     private function __construct(public string $hash) {}
 

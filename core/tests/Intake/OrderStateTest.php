@@ -49,7 +49,7 @@ final class OrderStateTest extends TestCase
         self::assertSame('task', $waits());
         foreach (OrderBoard::of($order->state()) as ['id' => $id, 'state' => $state]) {
             self::assertSame(match ($id) {
-                'car', 'bay', 'photos', 'post-scan' => 'hollow',
+                'car', 'bay', 'photos', 'post-scan', 'road' => 'hollow',
                 'drive' => 'struck',
                 default => 'full',
             }, $state, $id);

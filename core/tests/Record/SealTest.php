@@ -68,7 +68,7 @@ final class SealTest extends TestCase
     {
         $record = (object) ['a' => 1.0, 'b' => ['x', null, true], 'c' => new \stdClass()];
         $file = (string) json_encode(Seal::of($record)->document($record));
-        $shuffled = '{"seal":' . json_encode(Seal::of($record)->document($record)['seal']) . ",\n\"record\": {\"c\":{}, \"b\":[\"x\",null,true],\"a\":1},\"format\":\"lumbro-record/1\"}";
+        $shuffled = '{"seal":' . json_encode(Seal::of($record)->document($record)['seal']) . ",\n\"record\": {\"c\":{}, \"b\":[\"x\",null,true],\"a\":1},\"format\":\"lumbro-record/2\"}";
         foreach ([$file, $shuffled] as $json) {
             ['stated' => $stated, 'found' => $found] = Seal::check($json);
             self::assertSame($stated, $found);
@@ -79,7 +79,7 @@ final class SealTest extends TestCase
 
     public function testWhatIsNoSealedRecordIsRefused(): void
     {
-        foreach (['{}', 'nonsense', '{"format":"lumbro-record/9","record":{},"seal":{}}', '{"format":"lumbro-record/1","record":[],"seal":{"algorithm":"SHA-256","form":"RFC 8785","hash":"0"}}'] as $json) {
+        foreach (['{}', 'nonsense', '{"format":"lumbro-record/9","record":{},"seal":{}}', '{"format":"lumbro-record/2","record":[],"seal":{"algorithm":"SHA-256","form":"RFC 8785","hash":"0"}}'] as $json) {
             try {
                 Seal::check($json);
                 self::fail("“{$json}” was taken for a sealed record.");

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+/** One thing that keeps a repair order open (need J36), or was handed over as it is. */
+final readonly class OpenItem
+{
+    /**
+     * @param string        $id       of the matter: "sensor front", "road slows"
+     * @param string        $part     of the order's work that it belongs to
+     * @param string        $words    what is open, in a sentence
+     * @param string|null   $sensor   where it is one sensor's
+     * @param bool          $canLeave whether a lead may hand it over with a reason; a sensor is handed over with its own seal
+     * @param LeftOpen|null $left     who handed it over, and why
+     */
+    public function __construct(
+        public string $id,
+        public string $part,
+        public string $words,
+        public ?string $sensor = null,
+        public bool $canLeave = true,
+        public ?LeftOpen $left = null,
+    ) {}
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\People;
+
+/** Something a person does in the shop that not everybody may. */
+enum Act: string
+{
+    /** Opens orders, takes in estimates, and notes what was done, said, captured, scanned, driven. */
+    case Order = 'order';
+
+    /** Reads, moves, runs and corrects at a car. */
+    case Work = 'work';
+
+    /** Lets one run go ahead although it is barred. */
+    case Release = 'release';
+
+    /** Seals the record of a sensor that is proven or sent back. */
+    case Seal = 'seal';
+
+    /** Hands a car over with something unproven or open. */
+    case HandOver = 'hand-over';
+
+    /** Opens a sealed record again. */
+    case Reopen = 'reopen';
+
+    /** Checks a procedure card that somebody else entered. */
+    case CheckCard = 'check-card';
+
+    /** Enters procedure cards, and keeps the kit, the bays and the shop's tables. */
+    case Register = 'register';
+
+    /** Gives an outside reader a link to an order's report, and takes it back. */
+    case Share = 'share';
+
+    /** Takes in another installation's archive. */
+    case Archive = 'archive';
+
+    /** Lets people in, gives them their role and shuts them out. */
+    case People = 'people';
+
+    /** Why somebody who may not is refused. */
+    public function refusal(): string
+    {
+        return match ($this) {
+            self::Order => 'Your role reads the shop\'s orders; it writes nothing to them.',
+            self::Work => 'Work at a car is recorded by a technician or a lead.',
+            self::Release => 'A barred run is released by a technician or a lead.',
+            self::Seal => 'A record is sealed by a technician or a lead.',
+            self::HandOver => 'What is not proven is handed over by a lead. Ask one to sign in.',
+            self::Reopen => 'A sealed record is reopened by a lead.',
+            self::CheckCard => 'A procedure card is checked by a technician or a lead.',
+            self::Register => 'Cards, kit, bays and the shop\'s tables are kept by a lead.',
+            self::Share => 'Links for outside readers are given by a lead or the office.',
+            self::Archive => 'Archives are taken in by a lead or the office.',
+            self::People => 'The shop\'s people are kept by a lead.',
+        };
+    }
+}

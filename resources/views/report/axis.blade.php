@@ -1,0 +1,25 @@
+@use(App\Reports\Words)
+@use(App\Reports\VerdictShape)
+<h3>Axis</h3>
+<table>
+  <thead><tr><th></th><th>Off</th><th>Standard uncertainty</th><th>Limit</th><th>Chance inside</th><th>Verdict</th></tr></thead>
+  <tbody>
+  @if ($run['made'] !== [])
+    @php $first = $state['runs'][0] ?? null; @endphp
+    @if ($first)
+      @foreach (['azimuth' => 'Before: azimuth', 'elevation' => 'Before: elevation'] as $axis => $title)
+        <tr><td>{{ $title }}</td><td>{{ Words::degrees($first[$axis]['misalignment']) }} {{ $first[$axis]['direction'] }}</td><td>{{ Words::degrees($first[$axis]['uncertainty']) }}</td><td>{{ isset($first[$axis]['limit']) ? Words::degrees($first[$axis]['limit']) : '' }}</td><td>{{ Words::chance($first[$axis]['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($first[$axis]['verdict'] ?? 'unproven') !!}</td></tr>
+      @endforeach
+    @endif
+  @endif
+  @foreach (['azimuth' => 'Azimuth', 'elevation' => 'Elevation'] as $axis => $title)
+    @php $found = $finding[$axis]; @endphp
+    <tr><td>{{ $run['made'] !== [] ? 'After: ' . lcfirst($title) : $title }}</td><td>{{ Words::degrees($found['misalignment']) }} {{ $found['direction'] }}</td><td>{{ Words::degrees($found['uncertainty']) }}</td><td>{{ isset($found['limit']) ? Words::degrees($found['limit']) : '' }}</td><td>{{ Words::chance($found['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($found['verdict'] ?? 'unproven') !!}@isset($found['reason']) <span class="soft">{{ Words::reason($found['reason']) }}</span>@endisset</td></tr>
+  @endforeach
+  </tbody>
+</table>
+<p>{{ $finding['basis'] === 'zero' ? 'It rests on the readings before the electronic zero, less what was stored.' : $finding['readings'] . ($finding['readings'] === 1 ? ' reading.' : ' readings, which ' . ($finding['repeats'] ? 'repeat.' : 'do not repeat.')) }}
+@if ($run['echo']['level'] !== null) Echo {{ number_format($run['echo']['level'], 1) }} dB{{ $run['echo']['expected'] === null ? '' : ', ' . number_format($run['echo']['expected'], 1) . ' dB expected' }}.@endif
+@if ($run['made'] !== []) Corrected: @foreach ($run['made'] as $made){{ $made['words'] }} ({{ $made['person'] }}, {{ Words::moment($made['at']) }}){{ $loop->last ? '.' : '; ' }}@endforeach @endif
+@if ($run['zeroSum']['azimuth']['amount'] > 0 || $run['zeroSum']['elevation']['amount'] > 0) Electronic zeros stored in the sensor: {{ Words::degrees($run['zeroSum']['azimuth']['amount']) }} in azimuth, {{ Words::degrees($run['zeroSum']['elevation']['amount']) }} in elevation. @endif</p>
+<p class="soft">A success message of the scan tool is a message, not a proof. @if ($run['statements'] !== [])@foreach ($run['statements'] as $said){{ $said['from'] }}: {{ $said['says'] }} @endforeach @endif</p>
