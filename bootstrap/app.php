@@ -15,11 +15,15 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__ . '/../routes/console.php',
-        using: static fn() => Illuminate\Support\Facades\Route::middleware('browser')->prefix('api')->group(__DIR__ . '/../routes/api.php'),
+        using: static function (): void {
+            Route::middleware('browser')->prefix('api')->group(__DIR__ . '/../routes/api.php');
+            Route::prefix('read')->group(__DIR__ . '/../routes/read.php');
+        },
     )
     ->withMiddleware(static function (Middleware $middleware): void {
         // Same origin only: nothing answers other sites.

@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\DriveController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LinkController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
@@ -26,6 +30,13 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::delete('session', [SessionController::class, 'signOut']);
     Route::get('ping', [SessionController::class, 'ping']);
+    Route::post('session/password', [SessionController::class, 'password']);
+    Route::post('session/elsewhere', [SessionController::class, 'signOutElsewhere']);
+    Route::get('people', [PeopleController::class, 'index']);
+    Route::post('people', [PeopleController::class, 'add'])->middleware('may:people');
+    Route::post('people/{person}', [PeopleController::class, 'change'])->whereUuid('person')->middleware('may:people');
+    Route::get('history/car', [HistoryController::class, 'car']);
+    Route::get('history/sensor', [HistoryController::class, 'sensor']);
 
     Route::get('repair-orders', [RepairOrderController::class, 'index']);
     Route::post('repair-orders', [RepairOrderController::class, 'open'])->middleware('may:order');
@@ -43,6 +54,10 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('scans', [ScanController::class, 'fromFile'])->middleware('may:order');
         Route::get('report/{kind}', [ReportController::class, 'html'])->whereIn('kind', ['customer', 'insurer', 'shop']);
         Route::get('report/{kind}.pdf', [ReportController::class, 'pdf'])->whereIn('kind', ['customer', 'insurer', 'shop']);
+        Route::get('archive.json', [ArchiveController::class, 'give']);
+        Route::get('links', [LinkController::class, 'index']);
+        Route::post('links', [LinkController::class, 'give'])->middleware('may:share');
+        Route::post('links/{link}/revoke', [LinkController::class, 'revoke'])->whereUuid('link')->middleware('may:share');
         Route::get('readings.csv', [ReportController::class, 'csv']);
         Route::post('tool-scans', [ScanController::class, 'fromTool'])->middleware('may:order');
     });
@@ -56,6 +71,11 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('take', [ImportController::class, 'take'])->middleware('may:order');
         Route::delete('', [ImportController::class, 'cancel'])->middleware('may:order');
     });
+
+    Route::get('archives', [ArchiveController::class, 'index']);
+    Route::post('archives', [ArchiveController::class, 'take'])->middleware('may:archive');
+    Route::get('archives/{archive}', [ArchiveController::class, 'show'])->whereUuid('archive');
+    Route::get('archives/{archive}/photos/{hash}', [ArchiveController::class, 'photo'])->whereUuid('archive')->where('hash', '[0-9a-f]{64}');
 
     Route::get('cards', [CardController::class, 'index']);
     Route::post('cards', [CardController::class, 'enter'])->middleware('may:register');

@@ -56,6 +56,7 @@ final readonly class SealRecord
                 'revision' => $revision,
                 'record' => $canonical,
                 'hash' => $hash,
+                'outcome' => json_encode(SealedDocument::outcome($file, $handover !== null), JSON_THROW_ON_ERROR),
                 'user_id' => $user->id,
                 'sealed_at' => $now,
             ]);

@@ -230,7 +230,7 @@ final class EstimateImport implements ImportKind
                 'shop_id' => $this->user->shop_id, 'id' => $order, 'number' => $first->order, 'vehicle' => $first->vehicle, 'plate' => $first->plate, 'vin' => $first->vin?->text,
                 'vehicle_sheet_id' => $sheet['id'], 'bay_id' => $this->bay(), 'created_at' => $now,
                 'search' => OrderSummary::search($first->order, $first->vehicle, $first->plate, $first->vin?->text),
-                'summary' => json_encode(OrderSummary::of($state, $shown, Closing::of($state, [])->open()), JSON_THROW_ON_ERROR), 'alarm' => $state->alarms() !== [],
+                'summary' => json_encode(OrderSummary::of($state, $shown, Closing::of($state, [])), JSON_THROW_ON_ERROR), 'alarm' => $state->alarms() !== [],
             ]],
             'sensor_tasks' => $tasks,
             'order_events' => $events,

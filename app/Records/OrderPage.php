@@ -13,6 +13,8 @@ final class OrderPage
     /** @return array<string, mixed> */
     public static function of(OrderFile $file): array
     {
+        $closing = $file->closing();
+
         return [
             'id' => $file->row->id,
             'version' => $file->version,
@@ -23,9 +25,10 @@ final class OrderPage
             'openedAt' => Moment::read($file->row->created_at),
             'simulated' => array_filter($file->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [],
             'tasks' => TaskLines::of($file),
-            'closing' => ClosingDocument::items($file->closing()),
+            'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),
             ...OrderStateDocument::write($file->state()),
+            'waits' => OrderStateDocument::waits($closing->waitsFor($file->state())),
         ];
     }
 }

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Intake\OpenItem;
+use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderState;
-use Lumbro\Core\Intake\Waiting;
 use Lumbro\Core\Procedure\CarSensor;
 
 /** What the list of orders shows of one: made anew from its record whenever something was written to it. */
@@ -17,11 +16,11 @@ final class OrderSummary
     {
         $state = $file->state();
         $tasks = TaskLines::of($file);
-        $open = $file->closing()->open();
+        $closing = $file->closing();
         DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->id)->update([
-            'summary' => json_encode(self::of($state, $tasks, $open), JSON_THROW_ON_ERROR),
+            'summary' => json_encode(self::of($state, $tasks, $closing), JSON_THROW_ON_ERROR),
             'alarm' => $state->alarms() !== [],
-            'closed' => $open === [],
+            'closed' => $closing->open() === [],
             'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin, self::labels($state, 'serial')),
         ]);
         self::refreshLabels($file);
@@ -29,17 +28,12 @@ final class OrderSummary
 
     /**
      * @param list<array<string, mixed>> $tasks
-     * @param list<OpenItem>             $open what keeps the order open
      *
      * @return array<string, mixed>
      */
-    public static function of(OrderState $state, array $tasks, array $open): array
+    public static function of(OrderState $state, array $tasks, Closing $closing): array
     {
-        $waits = $state->waitsFor();
-        $others = array_values(array_filter($open, static fn(OpenItem $item): bool => ! str_starts_with($item->id, 'sensor ')));
-        if ($waits->kind === 'task' && $others !== [] && count($others) === count($open)) {
-            $waits = new Waiting('close', count($others) === 1 ? $others[0]->words : sprintf('%s (%d more)', rtrim($others[0]->words, '.'), count($others) - 1));
-        }
+        $waits = $closing->waitsFor($state);
 
         return [
             'waits' => ['kind' => $waits->kind, 'words' => $waits->words],
@@ -87,7 +81,8 @@ final class OrderSummary
      */
     public static function search(string $number, string $vehicle, string $plate, ?string $vin, array $serials = []): string
     {
-        return mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin . ' ' . implode(' ', $serials)));
+        // It begins with a space, as every word in it does.
+        return ' ' . mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin . ' ' . implode(' ', $serials)));
     }
 
     /** The labels as they were captured, beside each sensor's task: that is where a part's history is found. */

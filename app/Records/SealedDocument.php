@@ -10,6 +10,7 @@ use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
 use Lumbro\Core\Document\TaskStateDocument;
 use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Record\Corrected;
 use Lumbro\Core\Record\Entry;
 use Lumbro\Core\Version;
 
@@ -62,6 +63,31 @@ final class SealedDocument
                 ...RecordDocument::write($entry),
             ], $file->entries),
             'result' => TaskStateDocument::write($file->state()),
+        ];
+    }
+
+    /**
+     * What a history shows of it.
+     *
+     * @return array{verdict: string|null, azimuth: float|null, elevation: float|null, zeroAzimuth: float, zeroElevation: float, corrected: list<string>}
+     */
+    public static function outcome(TaskFile $file, bool $handedOver): array
+    {
+        $run = $file->state()->run;
+        $finding = $run->finding;
+        $zero = $run->zeroSum();
+
+        return [
+            'verdict' => match (true) {
+                $run->log->sentBack !== null => 'sent-back',
+                $handedOver => 'handed-over',
+                default => $finding?->verdict()->value,
+            },
+            'azimuth' => $finding?->verdicts['azimuth']->misalignment,
+            'elevation' => $finding?->verdicts['elevation']->misalignment,
+            'zeroAzimuth' => $zero->azimuth,
+            'zeroElevation' => $zero->elevation,
+            'corrected' => array_values(array_unique(array_map(static fn(Corrected $made): string => $made->way, $run->log->corrections))),
         ];
     }
 

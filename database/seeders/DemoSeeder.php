@@ -56,6 +56,7 @@ final class DemoSeeder extends Seeder
                 $user = $people[$order['technician']];
                 $task = $this->order($user, $order, $registers);
                 $this->work($user, $task, $order['until']);
+                $this->afterwards($user, $task, $order['after'] ?? []);
             }
         });
     }
@@ -181,6 +182,22 @@ final class DemoSeeder extends Seeder
             if ($present->kind === 'close') {
                 return;
             }
+        }
+    }
+
+    /**
+     * What was noted after the sensors were done.
+     *
+     * @param list<array{kind: string, payload: array<string, mixed>}> $notes
+     */
+    private function afterwards(User $user, string $task, array $notes): void
+    {
+        if ($notes === []) {
+            return;
+        }
+        $file = OrderFile::open($user, $this->id(TaskFile::open($user, $task)->row->order_id));
+        foreach ($notes as $note) {
+            OrderRecorder::append($user, $file, $this->entry($user, $note['kind'], $note['payload']), $file->version, true);
         }
     }
 

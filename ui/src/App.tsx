@@ -7,8 +7,10 @@ import { NewOrder } from './intake/NewOrder';
 import { KitScreen } from './kit/KitScreen';
 import { OrderScreen } from './order/OrderScreen';
 import { MeterPractice } from './practice/MeterPractice';
+import { PeopleScreen } from './people/PeopleScreen';
 import { PracticeScreen } from './practice/PracticeScreen';
 import { Report } from './record/Report';
+import { RecordsScreen } from './records/RecordsScreen';
 import { SendBackNote } from './record/SendBackNote';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
@@ -27,6 +29,8 @@ export function App() {
         <Route path="/cards/:card" element={<CardScreen />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />
         <Route path="/cards/:card/copy" element={<CardEdit copy />} />
+        <Route path="/records" element={<RecordsScreen />} />
+        <Route path="/people" element={<PeopleScreen />} />
         <Route path="/kit" element={<KitScreen />} />
         <Route path="/bays" element={<BaysScreen />} />
         <Route path="/tasks/:task" element={<WorkspaceScreen />} />

@@ -30,7 +30,7 @@ final class RepairOrderController
     private const PAGE = 60;
 
     /** Beyond this many nobody counts. */
-    private const COUNTED = 10_001;
+    private const COUNTED = 1_001;
 
     public function index(Request $request): JsonResponse
     {
@@ -41,7 +41,8 @@ final class RepairOrderController
             $query->where('closed', false);
         }
         foreach (array_slice(array_filter(explode(' ', $search), static fn(string $word): bool => $word !== ''), 0, 6) as $word) {
-            $query->where('search', 'like', '%' . addcslashes($word, '%_\\') . '%');
+            // A word too short for the index within words is looked for where words begin.
+            $query->where('search', 'like', (mb_strlen($word) < 3 ? '% ' : '%') . addcslashes($word, '%_\\') . '%');
         }
         $counted = DB::query()->fromSub((clone $query)->select('id')->limit(self::COUNTED), 'found')->count();
         Cursor::apply($query, $request, [['closed', 'asc', 'boolean'], ['alarm', 'desc', 'boolean'], ['created_at', 'desc', 'timestamptz'], ['id', 'desc', 'uuid']]);

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Answer;
 use App\Http\Refusal;
 use App\Models\Shop;
 use App\Models\User;
+use App\People\Passwords;
+use App\People\Sessions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Lumbro\Core\Document\Node;
+use Lumbro\Core\People\Act;
 
 /** Signing in and out. */
 final class SessionController
@@ -32,7 +37,7 @@ final class SessionController
         if (RateLimiter::tooManyAttempts($key, self::ATTEMPTS)) {
             throw Refusal::tooMany(RateLimiter::availableIn($key));
         }
-        if (! Auth::attempt(['email' => $email, 'password' => $fields['password']->text()])) {
+        if (! Auth::attempt(['email' => $email, 'password' => $fields['password']->text(), 'active' => true])) {
             RateLimiter::hit($key);
 
             throw Refusal::field('/password', 'No account has this e-mail address and password.');
@@ -52,6 +57,7 @@ final class SessionController
             'name' => $user->name,
             'email' => $user->email,
             'role' => $user->role,
+            'may' => array_values(array_map(static fn(Act $act): string => $act->value, array_filter(Act::cases(), $user->may(...)))),
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
         ]);
     }
@@ -63,6 +69,32 @@ final class SessionController
         $request->session()->regenerateToken();
 
         return new Response('', 204);
+    }
+
+    /** The person's own password: the old one is asked for, and every other session of theirs ends. */
+    public function password(Request $request): Response
+    {
+        $user = Answer::user($request);
+        $fields = Node::parse($request->getContent())->fields(['old', 'new']);
+        $key = "password|$user->id";
+        if (RateLimiter::tooManyAttempts($key, self::ATTEMPTS)) {
+            throw Refusal::tooMany(RateLimiter::availableIn($key));
+        }
+        if (! Hash::check($fields['old']->text(), $user->password)) {
+            RateLimiter::hit($key);
+
+            throw Refusal::field('/old', 'This is not your present password.');
+        }
+        $user->update(['password' => Passwords::checked($fields['new'])]);
+        Sessions::endOf($user->id, $request->session()->getId());
+
+        return new Response('', 204);
+    }
+
+    /** Ends every session of the person but this one. */
+    public function signOutElsewhere(Request $request): JsonResponse
+    {
+        return new JsonResponse(['ended' => Sessions::endOf(Answer::user($request)->id, $request->session()->getId())]);
     }
 
     /** The least an authenticated request can be: what others are measured against. */

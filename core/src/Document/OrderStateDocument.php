@@ -16,6 +16,7 @@ use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\ScanTaken;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Intake\TroubleCode;
+use Lumbro\Core\Intake\Waiting;
 use Lumbro\Core\Kit\KitNeed;
 use Lumbro\Core\Procedure\CarSensor;
 use Lumbro\Core\Procedure\Cover;
@@ -39,10 +40,8 @@ final class OrderStateDocument
     /** @return array<string, mixed> */
     public static function write(OrderState $state): array
     {
-        $waits = $state->waitsFor();
-
         return [
-            'waits' => ['kind' => $waits->kind, 'words' => $waits->words, 'sensor' => $waits->sensor, 'part' => OrderBoard::part($waits->kind)],
+            'waits' => self::waits($state->waitsFor()),
             'parts' => OrderBoard::of($state),
             'alarms' => array_map(static fn(Capture $capture): string => $capture->words(), $state->alarms()),
             'car' => self::car($state->sheet),
@@ -68,6 +67,12 @@ final class OrderStateDocument
             ], $state->record->photos),
             'note' => $state->record->details['note']->value ?? null,
         ];
+    }
+
+    /** @return array<string, mixed> what the order waits for, and the part of the work that belongs to */
+    public static function waits(Waiting $waits): array
+    {
+        return ['kind' => $waits->kind, 'words' => $waits->words, 'sensor' => $waits->sensor, 'part' => OrderBoard::part($waits->kind)];
     }
 
     /** @return array{person: string, at: string, word: string|null} */

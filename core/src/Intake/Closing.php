@@ -39,6 +39,20 @@ final readonly class Closing
         return array_values(array_filter($this->items, static fn(OpenItem $item): bool => $item->left === null));
     }
 
+    /** What the order waits for, its closing included. */
+    public function waitsFor(OrderState $state): Waiting
+    {
+        $waits = $state->waitsFor();
+        $open = $this->open();
+        $others = array_values(array_filter($open, static fn(OpenItem $item): bool => ! str_starts_with($item->id, 'sensor ')));
+
+        return match (true) {
+            $open === [] => new Waiting('closed', 'Nothing: it is closed'),
+            $waits->kind === 'task' && count($others) === count($open) => new Waiting('close', count($others) === 1 ? $others[0]->words : sprintf('%s (%d more)', rtrim($others[0]->words, '.'), count($others) - 1)),
+            default => $waits,
+        };
+    }
+
     /** @return list<OpenItem> those handed over as they are */
     public function left(): array
     {

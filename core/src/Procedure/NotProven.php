@@ -58,7 +58,7 @@ final class NotProven
                 $said[] = $sentence;
             }
         }
-        $said[] = 'How the car drives: the static reading was not followed by a road test in this record.';
+        $said[] = 'How the car drives: a reading at a target says nothing of the road.';
 
         return $said;
     }

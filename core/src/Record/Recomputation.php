@@ -26,7 +26,7 @@ final readonly class Recomputation
     private const SAME = 1e-6;
 
     /** More lines than this no sensor's record has, nor an order's. */
-    private const MOST = 5_000;
+    private const MOST = 2_000;
 
     /** At most this many differences are told. */
     private const TOLD = 20;

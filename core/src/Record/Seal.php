@@ -24,6 +24,20 @@ final readonly class Seal
     }
 
     /**
+     * The same of something that came from outside.
+     *
+     * @throws InvalidInput where it has no canonical form
+     */
+    public static function read(Node $record): self
+    {
+        try {
+            return self::of($record->raw());
+        } catch (\InvalidArgumentException $failure) {
+            throw InvalidInput::because($record->path(), lcfirst($failure->getMessage()));
+        }
+    }
+
+    /**
      * The file a record leaves the house as.
      *
      * @return array<string, mixed>
@@ -55,6 +69,6 @@ final readonly class Seal
             throw InvalidInput::wrongType('/record', 'an object', $field['record']->raw());
         }
 
-        return ['stated' => $seal['hash']->text(), 'found' => self::of($field['record']->raw())->hash];
+        return ['stated' => $seal['hash']->text(), 'found' => self::read($field['record'])->hash];
     }
 }

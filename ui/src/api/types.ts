@@ -60,6 +60,15 @@ export type CardValue = Schemas['CardValue'];
 export type Kit = Schemas['Kit'];
 export type KitItem = Schemas['KitItem'];
 export type Intake = Schemas['Intake'];
+export type OpenItem = Schemas['OpenItem'];
+export type Links = Schemas['Links'];
+export type People = Schemas['People'];
+export type ArchiveFound = Schemas['ArchiveFound'];
+export type CarHistory = Schemas['CarHistory'];
+export type HistoryTask = Schemas['HistoryTask'];
+export type Act = Schemas['Person']['may'][number];
 export type Person = Schemas['Person'];
 export type Problem = Schemas['Problem'];
-export type VerdictWord = Respect['verdict'] | 'sent-back';
+/** A function to look for on the road; the description’s null among its words is nobody’s answer. */
+export type RoadFunction = Schemas['RoadFunction'];
+export type VerdictWord = Respect['verdict'] | 'sent-back' | 'handed-over';

@@ -28,7 +28,10 @@ import { WorkSheet } from './sheets/WorkSheet';
 import { useOrder, type OrderFile } from './useOrder';
 import { StancePlan } from './StancePlan';
 import { DriveDrawing } from './DriveDrawing';
+import { ClosingSheet } from './sheets/ClosingSheet';
 import { DriveSheet } from './sheets/DriveSheet';
+import { RoadSheet } from './sheets/RoadSheet';
+import { ReportView, type ReportKind } from './ReportView';
 import { useDrives } from './useDrives';
 import { useStance } from './useStance';
 
@@ -50,6 +53,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   const [sensor, setSensor] = useState<string | null>(null);
   const [stance, setStance] = useState(FROM_BEHIND);
   const [far, setFar] = useState(false);
+  const [report, setReport] = useState<ReportKind>('customer');
   const part = shown ?? order.waits.part;
   const stanceFile = useStance(order, file, part === 'bay');
   const drives = useDrives(order, part === 'drive');
@@ -112,6 +116,13 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             <StancePlan order={order} file={stanceFile} />
           ) : part === 'drive' ? (
             <DriveDrawing drives={drives} />
+          ) : part === 'close' ? (
+            <ReportView
+              order={order.id}
+              version={`${order.version} ${order.tasks.map((task) => task.sealed).join()}`}
+              kind={report}
+              onKind={setReport}
+            />
           ) : (
             <CarPlan
               order={order}
@@ -123,7 +134,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               }}
             />
           )}
-          {part !== 'bay' && part !== 'drive' && (
+          {!['bay', 'drive', 'close'].includes(part) && (
             <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
           )}
         </Box>
@@ -161,6 +172,10 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           {part === 'photos' && <PhotosSheet order={order} file={file} />}
           {part === 'sensors' && <SensorsSheet order={order} />}
           {part === 'drive' && <DriveSheet drives={drives} />}
+          {part === 'road' && <RoadSheet order={order} file={file} />}
+          {part === 'close' && (
+            <ClosingSheet order={order} file={file} kind={report} onShow={setShown} />
+          )}
         </Box>
       </Box>
       <OrderTally

@@ -18,11 +18,12 @@ export function OrderSpine({
   onShow: (part: PartId) => void;
 }) {
   const weight = (id: PartId) => {
-    const part = order.parts.find((known) => known.id === id);
+    const part = id === 'close' ? closing(order) : order.parts.find((known) => known.id === id);
     return (
       <ButtonBase
         key={id}
         onClick={() => onShow(id)}
+        ref={id === shown ? intoView : undefined}
         aria-current={id === shown ? 'step' : undefined}
         sx={{ ...ROW, bgcolor: id === shown ? 'background.paper' : 'transparent' }}
       >
@@ -55,8 +56,21 @@ export function OrderSpine({
       <Group>Afterwards</Group>
       {weight('drive')}
       {weight('post-scan')}
+      {weight('road')}
+      {weight('close')}
     </Box>
   );
+}
+
+/** A part that is shown is not left out of sight at the end of a long line. */
+const intoView = (row: HTMLElement | null) => row?.scrollIntoView?.({ block: 'nearest' });
+
+/** How far the order is from being closed. */
+function closing(order: Order): Pick<Stage, 'state' | 'note'> {
+  const open = order.closing.filter((item) => item.left === null).length;
+  return open === 0
+    ? { state: 'full', note: 'closed' }
+    : { state: 'hollow', note: open === 1 ? '1 open' : `${open} open` };
 }
 
 const ROW = {

@@ -14,6 +14,8 @@ export const PARTS: Record<PartId, string> = {
   sensors: 'Sensors',
   drive: 'Drive',
   'post-scan': 'Post-scan',
+  road: 'Road test',
+  close: 'Close',
 };
 
 export const INTAKE: PartId[] = ['work', 'owed', 'capture', 'scan'];

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, Refused } from '../api/client';
-import type { Person } from '../api/types';
+import type { Act, Person } from '../api/types';
 
 const KEY = ['person'];
 const LEFT = ['left'];
@@ -21,6 +21,12 @@ export function usePerson() {
     },
     staleTime: Infinity,
   });
+}
+
+/** Whether the one who is signed in may do something; nobody may while that is not known. */
+export function useMay(): (act: Act) => boolean {
+  const person = usePerson();
+  return (act) => person.data?.may.includes(act) ?? false;
 }
 
 export function useSignIn() {

@@ -43,10 +43,12 @@ export function TopBar({ children }: { children?: ReactNode }) {
           <Box component="nav" aria-label="Screens" sx={{ display: 'flex', gap: 0.5 }}>
             {[
               ['/', 'Today'],
+              ['/records', 'Records'],
               ['/cards', 'Cards'],
               ['/kit', 'Kit'],
               ['/bays', 'Bays'],
               ['/practice', 'Practice'],
+              ['/people', 'People'],
             ].map(([to, words]) => (
               <Button
                 key={to}

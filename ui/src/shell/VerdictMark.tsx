@@ -7,6 +7,7 @@ const WORDS: Record<VerdictWord, string> = {
   unproven: 'Unproven',
   'not-measured': 'Not measured',
   'sent-back': 'Sent back',
+  'handed-over': 'Handed over',
 };
 
 export function verdictWord(verdict: VerdictWord): string {
@@ -19,6 +20,7 @@ const COLOURS: Record<VerdictWord, string> = {
   unproven: 'verdict.unproven',
   'not-measured': 'verdict.unmeasured',
   'sent-back': 'text.primary',
+  'handed-over': 'verdict.unproven',
 };
 
 /** A verdict as a shape, a colour and a word, so that none of them has to be seen alone. */
@@ -50,7 +52,7 @@ function VerdictShape({ verdict, size }: { verdict: VerdictWord; size: number })
           />
         </>
       )}
-      {verdict === 'unproven' && (
+      {(verdict === 'unproven' || verdict === 'handed-over') && (
         <>
           <circle cx="10" cy="10" r="8.5" fill="none" stroke="currentColor" strokeWidth="2.5" />
           <path d="M10 1.5a8.5 8.5 0 0 0 0 17Z" fill="currentColor" />

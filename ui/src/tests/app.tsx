@@ -29,6 +29,7 @@ export class FakeServer {
         name: 'Ilse Corrant',
         email: 'ilse@copperlane.example',
         role: 'technician',
+        may: ['order', 'work', 'release', 'seal', 'check-card'],
         shop: 'Copper Lane Body Works',
       },
     });

@@ -84,6 +84,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     sensor: 'front',
     order: { id: 'o1', version: 3, number: '2471', vehicle: 'Quillon Sable', plate: 'CL 2471 K' },
     seal: null,
+    plain: ['Its axis was not read.'],
     simulated: true,
     tool: 'simulated',
     pair: null,

@@ -93,6 +93,8 @@ export function order(over: Partial<Order> = {}): Order {
     vin: null,
     openedAt: '2026-11-25T06:00:00.000Z',
     simulated: false,
+    closing: [],
+    road: [],
     tasks: [
       {
         task: 't1',

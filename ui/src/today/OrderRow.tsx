@@ -46,7 +46,7 @@ function waitsFor(order: OrderLine): string {
   }
   const [next] = open(order);
   if (next === undefined) {
-    return 'Nothing more';
+    return order.waits.words;
   }
   return `${next.name}: ${(WAITS[next.present ?? ''] ?? 'set-up by its card').toLowerCase()}`;
 }

@@ -60,7 +60,8 @@ export type Write =
   | { to: 'checks'; body: { cause: string; found: boolean; note?: string } }
   | { to: 'send-back'; body: { fault: string; name: string; note?: string } }
   | { to: 'acceptance'; body: { name: string; reason: string } }
-  | { to: 'seal'; body: { handover?: string } };
+  | { to: 'seal'; body: { handover?: string } }
+  | { to: 'reopen'; body: { reason: string } };
 
 type Sent = Write & { id: string; version: number };
 
@@ -147,6 +148,10 @@ function send(task: string, write: Sent): Promise<Workspace> {
     case 'acceptance':
       return answer(
         client.POST('/api/tasks/{task}/acceptance', { params, body: { ...head, ...write.body } }),
+      );
+    case 'reopen':
+      return answer(
+        client.POST('/api/tasks/{task}/reopen', { params, body: { ...head, ...write.body } }),
       );
     case 'seal':
       return answer(

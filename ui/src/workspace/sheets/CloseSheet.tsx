@@ -6,12 +6,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
+import { useMay } from '../../session/usePerson';
 import type { Task } from '../useTask';
 import { Sheet } from './Sheet';
 import { figures } from '../../theme/theme';
 
 /** What the record proves and what it does not, and the seal. */
 export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
+  const may = useMay();
   const [handover, setHandover] = useState('');
   const proven = state.settled;
   const problem = task.failure instanceof Refused ? task.failure.problem : null;
@@ -34,6 +36,7 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
           {state.seal.hash}
         </Typography>
         <RecordLinks state={state} />
+        {may('reopen') && <Reopen task={task} />}
       </Sheet>
     );
   }
@@ -79,6 +82,50 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
         </Button>
       </Box>
     </Sheet>
+  );
+}
+
+/** A lead opens a sealed record again: the seal stays, the next one is a revision on top of it. */
+function Reopen({ task }: { task: Task }) {
+  const [asking, setAsking] = useState(false);
+  const [reason, setReason] = useState('');
+  if (!asking) {
+    return (
+      <Button color="inherit" sx={{ mt: 2 }} onClick={() => setAsking(true)}>
+        Reopen this record
+      </Button>
+    );
+  }
+  return (
+    <Box
+      component="form"
+      sx={{ display: 'grid', gap: 1, mt: 2 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        task.write({ to: 'reopen', body: { reason: reason.trim() } });
+      }}
+    >
+      <TextField
+        id="reopen"
+        label="Reopened because"
+        required
+        autoFocus
+        multiline
+        minRows={2}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        helperText="What was sealed stays as it is. The next seal is a revision on top of it."
+        slotProps={{ htmlInput: { minLength: 10, maxLength: 500 } }}
+      />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" variant="contained" loading={task.isWriting}>
+          Reopen
+        </Button>
+        <Button color="inherit" onClick={() => setAsking(false)}>
+          Back
+        </Button>
+      </Box>
+    </Box>
   );
 }
 

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Answer;
+use App\Http\Refusal;
+use App\Records\History;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What was known of a car or a sensor before. */
+final class HistoryController
+{
+    public function car(Request $request): JsonResponse
+    {
+        [$plate, $vin] = [self::text($request, 'plate'), self::text($request, 'vin')];
+        if ($plate === null && $vin === null) {
+            throw Refusal::field('/plate', 'A plate or a VIN is needed to find a car by.');
+        }
+
+        return Answer::json(History::ofCar(Answer::user($request)->shop_id, $plate, $vin));
+    }
+
+    public function sensor(Request $request): JsonResponse
+    {
+        $serial = self::text($request, 'serial') ?? throw Refusal::field('/serial', 'A serial number is needed to find a sensor by.');
+
+        return Answer::json(History::ofSensor(Answer::user($request)->shop_id, $serial));
+    }
+
+    private static function text(Request $request, string $name): ?string
+    {
+        $text = $request->query($name);
+        $text = is_string($text) ? mb_substr(trim($text), 0, 120) : '';
+
+        return $text === '' ? null : $text;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\GiveLink;
+use App\Http\Refusal;
+use App\Models\User;
+use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Reports\OrderReport;
+use App\Reports\PdfRenderer;
+use App\Reports\ReportKind;
+use App\Reports\ReportResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
+use Illuminate\Support\Str;
+
+/** What somebody with a link sees: one report of one order, to read and to print. Each visit is kept. */
+final readonly class ReaderController
+{
+    /** Guesses and visits of one address within a minute. */
+    private const VISITS = 40;
+
+    public function __construct(private OrderReport $report, private PdfRenderer $renderer) {}
+
+    public function page(Request $request, string $secret): Response
+    {
+        [$link, $file] = $this->open($request, $secret, 'page') ?? [null, null];
+
+        return $link === null || $file === null ? self::gone() : ReportResponse::html($this->report->html($file, ReportKind::from($link->kind)));
+    }
+
+    public function pdf(Request $request, string $secret): Response
+    {
+        [$link, $file] = $this->open($request, $secret, 'PDF') ?? [null, null];
+        if ($link === null || $file === null) {
+            return self::gone();
+        }
+        $kind = ReportKind::from($link->kind);
+
+        return ReportResponse::pdf($this->renderer->pdf($this->report->html($file, $kind)), OrderReport::name($file, $kind, 'pdf'));
+    }
+
+    /** @return array{\stdClass, OrderFile}|null null where the link does not work: unknown, over, or taken back */
+    private function open(Request $request, string $secret, string $what): ?array
+    {
+        $key = 'reader|' . $request->ip();
+        if (RateLimiter::tooManyAttempts($key, self::VISITS)) {
+            throw Refusal::tooMany(RateLimiter::availableIn($key));
+        }
+        RateLimiter::hit($key);
+        $link = DB::table('reader_links')->where('token_hash', GiveLink::hash($secret))->first();
+        if ($link === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
+            return null;
+        }
+        DB::table('reader_visits')->insert([
+            'shop_id' => $link->shop_id, 'id' => (string) Str::uuid7(), 'reader_link_id' => $link->id, 'at' => Moment::now(), 'address' => (string) $request->ip(), 'what' => $what,
+        ]);
+        // Read as whoever gave the link: it opens no more than that person could.
+        $giver = User::query()->where('shop_id', $link->shop_id)->where('id', $link->user_id)->firstOrFail();
+
+        return [$link, OrderFile::open($giver, $link->repair_order_id)];
+    }
+
+    private static function gone(): Response
+    {
+        $answer = ReportResponse::html(View::make('report.gone')->render());
+        $answer->setStatusCode(404);
+
+        return $answer;
+    }
+}

@@ -1,0 +1,193 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMemo, useState } from 'react';
+import type { Order, RoadFunction } from '../../api/types';
+import { useKept } from '../../intake/useKept';
+import { usePerson } from '../../session/usePerson';
+import { Key } from '../../workspace/sheets/AnswerButtons';
+import { Sheet } from '../../workspace/sheets/Sheet';
+import { useKeys } from '../../workspace/useKeys';
+import type { OrderFile } from '../useOrder';
+
+type Found = 'seen' | 'not-seen' | 'untested';
+
+const FOUND: Record<Found, [words: string, key: string, colour: string]> = {
+  seen: ['Seen', 'Y', 'verdict.holds'],
+  'not-seen': ['It did not', 'N', 'verdict.out'],
+  untested: ['Untested', 'U', 'verdict.unproven'],
+};
+
+/** The road test, one function after the other: what the car was seen to do, what it did not, what could not be tried. */
+export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
+  const person = usePerson();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const known = order.road.find((one) => one.driver !== null);
+  const [trip, setTrip] = useKept(`road-${order.id}`, () => ({
+    driver: known?.driver ?? person.data?.name ?? '',
+    route: known?.route ?? '',
+    weather: known?.weather ?? '',
+  }));
+  const present =
+    order.road.find((one) => one.id === chosen) ?? order.road.find((one) => one.found === null);
+  if (order.road.length === 0) {
+    return <Sheet title="No road test" note="No sensor of this car is owed a calibration." />;
+  }
+  const field = (name: keyof typeof trip, label: string, most: number) => (
+    <TextField
+      id={`road-${name}`}
+      label={label}
+      value={trip[name]}
+      onChange={(event) => setTrip({ ...trip, [name]: event.target.value })}
+      slotProps={{ htmlInput: { maxLength: most, autoComplete: 'off' } }}
+    />
+  );
+  return (
+    <>
+      {present ? (
+        <FunctionForm
+          key={present.id}
+          asked={present}
+          busy={file.isWriting}
+          onSay={(found, reason) =>
+            file.note(
+              {
+                kind: 'road',
+                payload: {
+                  function: present.id,
+                  found,
+                  driver: trip.driver.trim() || (person.data?.name ?? ''),
+                  ...(trip.route.trim() === '' ? {} : { route: trip.route.trim() }),
+                  ...(trip.weather.trim() === '' ? {} : { weather: trip.weather.trim() }),
+                  ...(reason === '' ? {} : { reason }),
+                },
+              },
+              () => setChosen(null),
+            )
+          }
+        />
+      ) : (
+        <Sheet title="All looked for" note="Tap a line to answer it again." />
+      )}
+      <Box sx={{ display: 'grid', gap: 1.5, mb: 2 }}>
+        {field('driver', 'Who drove', 80)}
+        {field('route', 'Route', 200)}
+        {field('weather', 'Weather and light', 120)}
+      </Box>
+      <Typography sx={{ mb: 1.5 }}>
+        Licensed driver, road law first, a second person for reading screens.
+      </Typography>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Functions">
+        {order.road.map((one) => (
+          <Box component="li" key={one.id} sx={{ borderBottom: 1, borderColor: 'divider' }}>
+            <ButtonBase
+              onClick={() => setChosen(one.id)}
+              sx={{
+                width: '100%',
+                minHeight: 48,
+                py: 0.75,
+                px: 1,
+                gap: 1,
+                justifyContent: 'space-between',
+                textAlign: 'left',
+                fontWeight: present === one ? 700 : 400,
+              }}
+            >
+              <span>
+                {one.question}
+                {one.reason && (
+                  <Box
+                    component="span"
+                    sx={{ display: 'block', fontSize: '0.9rem', color: 'text.secondary' }}
+                  >
+                    {one.reason}
+                  </Box>
+                )}
+              </span>
+              {one.found === null ? (
+                <span>—</span>
+              ) : (
+                <Box component="span" sx={{ fontWeight: 700, color: FOUND[one.found][2] }}>
+                  {FOUND[one.found][0]}
+                </Box>
+              )}
+            </ButtonBase>
+          </Box>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+function FunctionForm({
+  asked,
+  busy,
+  onSay,
+}: {
+  asked: RoadFunction;
+  busy: boolean;
+  onSay: (found: Found, reason: string) => void;
+}) {
+  const [why, setWhy] = useState<Found | null>(null);
+  const [reason, setReason] = useState('');
+  const say = (found: Found) => (found === 'seen' ? onSay(found, '') : setWhy(found));
+  useKeys(
+    useMemo(
+      () =>
+        why === null
+          ? { y: () => say('seen'), n: () => say('not-seen'), u: () => say('untested') }
+          : {},
+      [why, onSay], // eslint-disable-line react-hooks/exhaustive-deps
+    ),
+  );
+  return (
+    <Sheet title={asked.question} note={asked.sensors.join(', ')} testId="road-function">
+      {why === null ? (
+        <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+          {(Object.keys(FOUND) as Found[]).map((found) => (
+            <Button
+              key={found}
+              variant={found === 'seen' ? 'contained' : 'outlined'}
+              disabled={busy}
+              onClick={() => say(found)}
+              sx={{ minHeight: 56 }}
+            >
+              {FOUND[found][0]} <Key of={FOUND[found][1]} />
+            </Button>
+          ))}
+        </Box>
+      ) : (
+        <Box
+          component="form"
+          sx={{ display: 'grid', gap: 1, mt: 1.5 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            onSay(why, reason.trim());
+          }}
+        >
+          <TextField
+            id="road-reason"
+            label={why === 'untested' ? 'Why it could not be tried' : 'What it did instead'}
+            autoFocus
+            required
+            multiline
+            minRows={2}
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+            slotProps={{ htmlInput: { maxLength: 300, minLength: 5 } }}
+          />
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Button type="submit" variant="contained" disabled={busy}>
+              {FOUND[why][0]}
+            </Button>
+            <Button color="inherit" onClick={() => setWhy(null)}>
+              Back
+            </Button>
+          </Box>
+        </Box>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,105 @@
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import Box from '@mui/material/Box';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client, Refused } from '../api/client';
+import { usePerson } from '../session/usePerson';
+import { Sheet } from '../workspace/sheets/Sheet';
+
+/** One's own password and sessions. */
+export function OwnAccount() {
+  const person = usePerson();
+  const [old, setOld] = useState('');
+  const [next, setNext] = useState('');
+  const change = useMutation({
+    mutationFn: () => answer(client.POST('/api/session/password', { body: { old, new: next } })),
+    onSuccess: () => {
+      setOld('');
+      setNext('');
+    },
+  });
+  const elsewhere = useMutation({
+    mutationFn: () => answer(client.POST('/api/session/elsewhere')),
+  });
+  const problem = change.error instanceof Refused ? change.error.problem : null;
+  const wrong = (path: string) => (problem?.path === path ? problem.title : undefined);
+  return (
+    <Sheet title="Your account" note={`${person.data?.name ?? ''}, ${person.data?.role ?? ''}`}>
+      <Box
+        component="form"
+        sx={{ display: 'grid', gap: 1.5, mt: 2 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          change.mutate();
+        }}
+      >
+        <input
+          type="text"
+          name="username"
+          autoComplete="username"
+          hidden
+          readOnly
+          value={person.data?.email ?? ''}
+        />
+        <TextField
+          id="old-password"
+          label="Present password"
+          type="password"
+          autoComplete="current-password"
+          required
+          value={old}
+          onChange={(event) => setOld(event.target.value)}
+          error={wrong('/old') !== undefined}
+          helperText={wrong('/old')}
+        />
+        <TextField
+          id="new-password"
+          label="New password"
+          type="password"
+          autoComplete="new-password"
+          required
+          value={next}
+          onChange={(event) => setNext(event.target.value)}
+          error={wrong('/new') !== undefined}
+          helperText={wrong('/new') ?? 'At least 12 characters; three or four words do.'}
+        />
+        <Button type="submit" variant="contained" loading={change.isPending}>
+          Change it
+        </Button>
+        {change.isSuccess && (
+          <Typography role="status">Changed. Every other session of yours has ended.</Typography>
+        )}
+        {change.isError && problem?.path == null && (
+          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+            {change.error.message}
+          </Typography>
+        )}
+      </Box>
+      <Button
+        variant="outlined"
+        fullWidth
+        sx={{ mt: 3 }}
+        loading={elsewhere.isPending}
+        onClick={() => elsewhere.mutate()}
+      >
+        Sign out everywhere else
+      </Button>
+      {elsewhere.isSuccess && (
+        <Typography role="status" sx={{ mt: 1 }}>
+          {elsewhere.data.ended === 0
+            ? 'You were signed in nowhere else.'
+            : elsewhere.data.ended === 1
+              ? 'One other session has ended.'
+              : `${elsewhere.data.ended} other sessions have ended.`}
+        </Typography>
+      )}
+      {elsewhere.isError && (
+        <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
+          {elsewhere.error.message}
+        </Typography>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,263 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import Skeleton from '@mui/material/Skeleton';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, client, Refused } from '../api/client';
+import type { People } from '../api/types';
+import { uuid7 } from '../api/uuid7';
+import { TryAgain } from '../shell/Opening';
+import { Page } from '../shell/Page';
+import { Sheet } from '../workspace/sheets/Sheet';
+import { OwnAccount } from './OwnAccount';
+
+type Member = People['people'][number];
+type RoleId = Member['role'];
+
+const KEY = ['people'];
+
+/** Who works here and may do what, and one's own password. */
+export function PeopleScreen() {
+  const queries = useQueryClient();
+  const people = useQuery({ queryKey: KEY, queryFn: () => answer(client.GET('/api/people')) });
+  const [told, setTold] = useState<{ name: string; password: string } | null>(null);
+  const took = (found: People, name: string) => {
+    queries.setQueryData(KEY, found);
+    setTold(found.password === null ? null : { name, password: found.password });
+  };
+  const change = useMutation({
+    mutationFn: (wanted: {
+      member: Member;
+      change: { role?: RoleId; active?: boolean; newPassword?: boolean };
+    }) =>
+      answer(
+        client.POST('/api/people/{person}', {
+          params: { path: { person: wanted.member.id } },
+          body: { id: uuid7(), version: 0, ...wanted.change },
+        }),
+      ),
+    onSuccess: (found, wanted) => took(found, wanted.member.name),
+  });
+  const data = people.data;
+  return (
+    <Page title="People">
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 3,
+          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 400px' },
+          alignItems: 'start',
+        }}
+      >
+        <Box>
+          {people.isPending && <Skeleton variant="rectangular" height={280} />}
+          {people.isError && (
+            <TryAgain message={people.error.message} again={() => void people.refetch()} />
+          )}
+          {told && (
+            <Sheet
+              title={`First password of ${told.name}`}
+              note="Told once. They change it on this screen when they have signed in."
+            >
+              <Typography
+                data-testid="first-password"
+                sx={{ fontSize: '1.4rem', fontWeight: 700, my: 1, overflowWrap: 'anywhere' }}
+              >
+                {told.password}
+              </Typography>
+              <Button variant="outlined" onClick={() => setTold(null)}>
+                They have it
+              </Button>
+            </Sheet>
+          )}
+          {change.isError && (
+            <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mb: 1 }}>
+              {change.error.message}
+            </Typography>
+          )}
+          {data?.people.map((member) => (
+            <Line
+              key={member.id}
+              member={member}
+              roles={data.roles}
+              onChange={
+                data.mayChange ? (wanted) => change.mutate({ member, change: wanted }) : null
+              }
+            />
+          ))}
+          {data?.mayChange && <LetIn roles={data.roles} onDone={took} />}
+          {data && (
+            <Box component="section" aria-label="Roles" sx={{ mt: 3 }}>
+              <Typography variant="h2" sx={{ mb: 1 }}>
+                Roles
+              </Typography>
+              {data.roles.map((role) => (
+                <Typography key={role.id} sx={{ mb: 0.5 }}>
+                  <b>{role.id}</b>: {role.words}
+                </Typography>
+              ))}
+            </Box>
+          )}
+        </Box>
+        <OwnAccount />
+      </Box>
+    </Page>
+  );
+}
+
+function Line({
+  member,
+  roles,
+  onChange,
+}: {
+  member: Member;
+  roles: People['roles'];
+  onChange: ((wanted: { role?: RoleId; active?: boolean; newPassword?: boolean }) => void) | null;
+}) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        gap: 1.5,
+        bgcolor: 'background.paper',
+        border: 1,
+        borderColor: 'divider',
+        p: 1.5,
+        mb: 1,
+        opacity: member.active ? 1 : 0.75,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 200, overflowWrap: 'anywhere' }}>
+        <b>{member.name}</b>
+        {member.isYou && ' (you)'}
+        {!member.active && ', shut out'}
+        <Typography variant="body2" color="text.secondary">
+          {member.email}
+        </Typography>
+      </Box>
+      {onChange ? (
+        <>
+          <TextField
+            select
+            size="small"
+            label="Role"
+            value={member.role}
+            onChange={(event) => onChange({ role: event.target.value as RoleId })}
+            sx={{
+              width: 150,
+              '& .MuiSelect-select': { minHeight: '32px !important', lineHeight: '32px' },
+            }}
+            slotProps={{ htmlInput: { 'aria-label': `Role of ${member.name}` } }}
+          >
+            {roles.map((role) => (
+              <MenuItem key={role.id} value={role.id} sx={{ minHeight: 48 }}>
+                {role.id}
+              </MenuItem>
+            ))}
+          </TextField>
+          <Button color="inherit" onClick={() => onChange({ newPassword: true })}>
+            New password
+          </Button>
+          {!member.isYou && (
+            <Button color="inherit" onClick={() => onChange({ active: !member.active })}>
+              {member.active ? 'Shut out' : 'Let in again'}
+            </Button>
+          )}
+        </>
+      ) : (
+        <span>{member.role}</span>
+      )}
+    </Box>
+  );
+}
+
+function LetIn({
+  roles,
+  onDone,
+}: {
+  roles: People['roles'];
+  onDone: (found: People, name: string) => void;
+}) {
+  const [name, setName] = useState('');
+  const [email, setEmail] = useState('');
+  const [role, setRole] = useState<RoleId>('technician');
+  const add = useMutation({
+    mutationFn: () =>
+      answer(
+        client.POST('/api/people', {
+          body: { id: uuid7(), version: 0, name: name.trim(), email: email.trim(), role },
+        }),
+      ),
+    onSuccess: (found) => {
+      onDone(found, name.trim());
+      setName('');
+      setEmail('');
+    },
+  });
+  const problem = add.error instanceof Refused ? add.error.problem : null;
+  const wrong = (path: string) => (problem?.path === path ? problem.title : undefined);
+  return (
+    <Box
+      component="form"
+      aria-label="Let somebody in"
+      sx={{
+        display: 'grid',
+        gap: 1,
+        gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 150px auto' },
+        alignItems: 'start',
+        mt: 2,
+      }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        add.mutate();
+      }}
+    >
+      <TextField
+        id="new-name"
+        label="Name"
+        required
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+        error={wrong('/name') !== undefined}
+        helperText={wrong('/name')}
+        slotProps={{ htmlInput: { minLength: 2, maxLength: 80 } }}
+      />
+      <TextField
+        id="new-email"
+        label="E-mail"
+        type="email"
+        required
+        value={email}
+        onChange={(event) => setEmail(event.target.value)}
+        error={wrong('/email') !== undefined}
+        helperText={wrong('/email')}
+      />
+      <TextField
+        select
+        id="new-role"
+        label="Role"
+        value={role}
+        onChange={(event) => setRole(event.target.value as RoleId)}
+      >
+        {roles.map((one) => (
+          <MenuItem key={one.id} value={one.id} sx={{ minHeight: 48 }}>
+            {one.id}
+          </MenuItem>
+        ))}
+      </TextField>
+      <Button type="submit" variant="contained" loading={add.isPending} sx={{ minHeight: 56 }}>
+        Let in
+      </Button>
+      {add.isError && problem?.path === null && (
+        <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+          {add.error.message}
+        </Typography>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,186 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
+import Skeleton from '@mui/material/Skeleton';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { answer, client } from '../api/client';
+import { usePages } from '../api/usePages';
+import type { OrderLine } from '../api/types';
+import { LongList } from '../shell/LongList';
+import { TryAgain } from '../shell/Opening';
+import { Page } from '../shell/Page';
+import { VerdictMark } from '../shell/VerdictMark';
+import { Archives } from './Archives';
+import { CarPast } from './CarPast';
+import { SensorPast } from './SensorPast';
+
+const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { dateStyle: 'medium' });
+
+/** All that the shop has recorded, found while typing, and beside it what is known of one car or one sensor. */
+export function RecordsScreen() {
+  const [address, setAddress] = useSearchParams();
+  const navigate = useNavigate();
+  const [search, setSearch] = useState(address.get('search') ?? '');
+  const list = usePages('records', search, (query) =>
+    answer(client.GET('/api/repair-orders', { params: { query: { ...query, all: '1' } } })),
+  );
+  const orders = list.pages.flatMap((page) => page.orders);
+  const [plate, vin, serial] = [address.get('plate'), address.get('vin'), address.get('serial')];
+  const [archives, setArchives] = useState(false);
+  const open = (to: Record<string, string>) => {
+    setArchives(false);
+    setAddress(to);
+  };
+  return (
+    <Page title="Records" fill>
+      <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
+        <TextField
+          id="search"
+          label="Find: number, plate, VIN, car, a sensor’s serial number"
+          type="search"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+          sx={{ flex: 1, minWidth: 240 }}
+          slotProps={{ htmlInput: { maxLength: 120 } }}
+        />
+        <Button
+          variant={archives ? 'contained' : 'outlined'}
+          aria-pressed={archives}
+          onClick={() => setArchives(!archives)}
+          sx={{ minHeight: 56 }}
+        >
+          Archives from elsewhere
+        </Button>
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          flex: 1,
+          minHeight: 0,
+          gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) minmax(0, 1.15fr)' },
+          gridTemplateRows: { xs: '40vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
+        }}
+      >
+        <Box sx={{ minHeight: 0, display: 'flex', flexDirection: 'column' }}>
+          {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
+          {list.query.isError && (
+            <TryAgain message={list.query.error.message} again={() => void list.query.refetch()} />
+          )}
+          <Typography color="text.secondary" sx={{ mb: 1 }} aria-live="polite">
+            {list.count !== null &&
+              (list.count === 0
+                ? `Nothing has “${search}” in it.`
+                : `${list.count > 1_000 ? 'More than 1,000' : list.count.toLocaleString('en-US')} ${list.count === 1 ? 'order' : 'orders'}`)}
+          </Typography>
+          {orders.length > 0 && (
+            <LongList
+              label="Orders"
+              items={orders}
+              itemKey={(order) => order.id}
+              height={92}
+              onEnd={list.more}
+              render={(order) => (
+                <Line
+                  order={order}
+                  chosen={plate !== null && plate === order.plate}
+                  onOpen={() =>
+                    order.plate === ''
+                      ? void navigate(`/orders/${order.id}`)
+                      : open({ plate: order.plate })
+                  }
+                />
+              )}
+            />
+          )}
+        </Box>
+        <Box
+          component="section"
+          aria-label="History"
+          sx={{
+            minHeight: 0,
+            overflowY: 'auto',
+            borderLeft: { md: 1 },
+            borderColor: { md: 'divider' },
+            pl: { md: 2 },
+          }}
+        >
+          {archives ? (
+            <Archives />
+          ) : serial ? (
+            <SensorPast serial={serial} onCar={(of) => open({ plate: of })} />
+          ) : plate || vin ? (
+            <CarPast
+              plate={plate}
+              vin={vin}
+              onSensor={(of) =>
+                open({ ...(plate ? { plate } : {}), ...(vin ? { vin } : {}), serial: of })
+              }
+            />
+          ) : (
+            <Typography color="text.secondary">
+              Tap an order: what the shop knows of its car stands here, visit by visit, and of each
+              sensor by the serial number on its label.
+            </Typography>
+          )}
+        </Box>
+      </Box>
+    </Page>
+  );
+}
+
+function Line({
+  order,
+  chosen,
+  onOpen,
+}: {
+  order: OrderLine;
+  chosen: boolean;
+  onOpen: () => void;
+}) {
+  const judged = order.tasks.filter((task) => task.verdict !== null);
+  return (
+    <ButtonBase
+      onClick={onOpen}
+      aria-current={chosen}
+      sx={{
+        width: '100%',
+        height: '100%',
+        justifyContent: 'flex-start',
+        textAlign: 'left',
+        gap: 1.5,
+        px: 1.5,
+        bgcolor: 'background.paper',
+        border: 1,
+        borderColor: chosen ? 'primary.main' : 'divider',
+        borderLeft: 6,
+        borderLeftColor: chosen ? 'primary.main' : 'divider',
+        overflow: 'hidden',
+      }}
+    >
+      <Box sx={{ fontSize: '1.25rem', fontWeight: 700, width: 76, flexShrink: 0 }}>
+        {order.number}
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Box sx={{ ...CLIP, fontWeight: 700 }}>{order.vehicle}</Box>
+        <Box sx={{ ...CLIP, color: 'text.secondary', fontSize: '0.9rem' }}>
+          {[order.plate, day(order.openedAt), order.closed ? 'closed' : 'open']
+            .filter((text) => text !== '')
+            .join(' · ')}
+        </Box>
+      </Box>
+      <Box sx={{ fontSize: '0.85rem', flexShrink: 0, maxWidth: 170 }}>
+        {judged.slice(0, 3).map((task) => (
+          <Box key={task.task} sx={CLIP} title={task.name}>
+            {task.verdict && <VerdictMark verdict={task.verdict} size={13} />}
+          </Box>
+        ))}
+      </Box>
+    </ButtonBase>
+  );
+}
+
+const CLIP = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
