@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Measure;
 
+use Lumbro\Core\Failure\InvalidInput;
+
 /** A target's drawing: how high its named datums lie over its centre, mm. */
 final readonly class TargetDrawing
 {
     /** @param array<string, float> $heights datum ("top", "apex", "centre", "edge") → mm over the centre */
     public function __construct(public array $heights) {}
 
-    /** A height read to one datum, as the height of another, mm. */
+    /**
+     * A height read to one datum, as the height of another, mm.
+     *
+     * @throws InvalidInput where the drawing does not show one of them
+     */
     public function convert(float $height, string $from, string $to): float
     {
-        return $height - $this->heights[$from] + $this->heights[$to];
+        return $height - $this->over($from) + $this->over($to);
+    }
+
+    private function over(string $datum): float
+    {
+        return $this->heights[$datum] ?? throw InvalidInput::because('/datum', sprintf('is "%s", which the target\'s drawing does not show; it shows %s.', mb_substr($datum, 0, 40), implode(', ', array_keys($this->heights))));
     }
 
     /** Whether the drawing shows this datum. */

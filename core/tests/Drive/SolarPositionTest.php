@@ -27,6 +27,29 @@ final class SolarPositionTest extends TestCase
         self::assertEqualsWithDelta(39.872046, $sun->elevation, 0.02);
     }
 
+    /** @return iterable<string, array{string, float, float, float, float}> moment in UTC, latitude, longitude east; azimuth and elevation without refraction */
+    public static function almanac(): iterable
+    {
+        // Debian's ephem 4.1.4, by the almanacs' own theory of the planets (VSOP87), with the air taken away.
+        foreach ([
+            ['2021-06-21 23:40', 64.15, -21.95, 334.9882, 0.1620], ['2026-01-15 14:20', 52.52, 13.40, 222.5210, 6.2629],
+            ['2024-11-03 06:45', 35.68, 139.69, 242.7392, 10.2116], ['2025-02-10 20:10', -33.87, 151.21, 101.6632, 7.9132],
+            ['2023-03-21 04:55', 1.35, 103.82, 106.0320, 85.5686], ['2022-12-25 20:30', 40.71, -74.01, 228.2793, 8.9531],
+            ['2026-05-05 15:15', -54.80, -68.30, 18.7856, 17.0607], ['2020-07-12 18:00', 19.43, -99.13, 74.5679, 79.8293],
+            ['2030-09-09 05:30', 59.91, 10.75, 90.7126, 6.5243], ['2010-08-30 13:50', -1.29, 36.82, 280.4807, 25.2719],
+        ] as $case) {
+            yield $case[0] => $case;
+        }
+    }
+
+    #[DataProvider('almanac')]
+    public function testTenPlacesAndDatesOfAnIndependentAlmanac(string $utc, float $latitude, float $east, float $azimuth, float $elevation): void
+    {
+        $sun = SolarPosition::at((float) (new \DateTimeImmutable($utc, new \DateTimeZone('UTC')))->getTimestamp(), $latitude, $east);
+        self::assertEqualsWithDelta($azimuth, $sun->azimuth, 0.05);
+        self::assertEqualsWithDelta($elevation, $sun->elevation, 0.05);
+    }
+
     /** @return iterable<string, array{int, int, int, int, int, float, float, float}> year, month, day, hour, minute; longitude of the sun; a place */
     public static function seasons(): iterable
     {

@@ -131,6 +131,10 @@ final class DemoOrder
             ->note('stance', ['x' => 120.5, 'y' => -40, 'heading' => 180])
             ->note('bay', ['bay' => '018f0000-0000-7000-8000-000000000000', 'name' => 'Yard bay'])
             ->note('drive', ['track' => '018f0000-0000-7000-8000-000000000000', 'driver' => 'Ilse Corrant', 'file' => 'evening.gpx'])
+            ->note('drive', ['track' => '018f0000-0000-7000-8000-000000000000', 'driver' => 'Ilse Corrant', 'file' => 'dusk.gpx', 'enough' => ['front']])
+            ->note('road', ['function' => 'slows', 'found' => 'seen', 'driver' => 'Oda Merrin', 'route' => 'to the bridge', 'weather' => 'dry'])
+            ->note('road', ['function' => 'keeps-gap', 'found' => 'untested', 'driver' => 'Oda Merrin', 'reason' => 'Nothing drove ahead.'])
+            ->note('left-open', ['item' => 'post-scan', 'reason' => 'The customer was told in writing.'])
             ->entries;
     }
 }

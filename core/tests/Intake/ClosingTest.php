@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Intake;
+
+use Lumbro\Core\Document\OrderBoard;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Intake\Closing;
+use Lumbro\Core\Intake\EntryGuard;
+use Lumbro\Core\Intake\LeftOpen;
+use Lumbro\Core\Intake\OpenItem;
+use Lumbro\Core\Intake\RoadFunction;
+use Lumbro\Core\Tests\Support\DemoOrder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What keeps an order open, and what closes it (needs J32 to J36). */
+final class ClosingTest extends TestCase
+{
+    /** @return list<string> */
+    private static function open(DemoOrder $order, string ...$sealed): array
+    {
+        return array_map(static fn(OpenItem $item): string => $item->id, Closing::of($order->state(), array_values($sealed))->open());
+    }
+
+    public function testAnOwedSensorKeepsItOpenUntilItIsSealed(): void
+    {
+        self::assertSame(['operations'], self::open(new DemoOrder()));
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
+        self::assertContains('sensor front', self::open($order));
+        self::assertNotContains('sensor front', self::open($order, 'front'));
+        self::assertNotContains('sensor rear-left', self::open($order), 'not owed');
+    }
+
+    public function testCoverScanAndRoadKeepItOpenOneByOne(): void
+    {
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', true);
+        self::assertSame(['cover front', 'road sees-ahead', 'road keeps-gap', 'road slows', 'post-scan'], self::open($order, 'front'));
+        $order->cover('front', false);
+        $order->note('road', ['function' => 'sees-ahead', 'found' => 'seen', 'driver' => 'Oda']);
+        $order->note('road', ['function' => 'keeps-gap', 'found' => 'untested', 'driver' => 'Oda', 'reason' => 'Nothing drove ahead.']);
+        self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'));
+        $order->note('road', ['function' => 'slows', 'found' => 'not-seen', 'driver' => 'Oda', 'reason' => 'It came too close.']);
+        self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'), 'what failed is not settled by saying so');
+        self::assertSame('close', Closing::of($order->state(), ['front'])->waitsFor($order->state())->kind === 'task' ? 'task' : 'close');
+        $order->note('road', ['function' => 'slows', 'found' => 'seen', 'driver' => 'Oda']);
+        $scan = static fn(string ...$codes): array => ['phase' => 'post', 'origin' => 'tool', 'scan' => ['tool' => 'x', 'readAt' => 'now', 'codes' => array_map(static fn(string $code): array => ['unit' => 'Gateway', 'code' => $code], $codes)]];
+        $order->note('scan', $scan('U3001'));
+        self::assertSame(['code Gateway U3001'], self::open($order, 'front'));
+        $order->note('scan', $scan());
+        self::assertSame([], self::open($order, 'front'));
+        self::assertSame('closed', Closing::of($order->state(), ['front'])->waitsFor($order->state())->kind);
+        self::assertSame('1 untested', array_column(OrderBoard::of($order->state()), 'note', 'id')['road']);
+    }
+
+    public function testALeadHandsOverWhatIsOpenButNoSensor(): void
+    {
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
+        $leave = static fn(string $item): LeftOpen => new LeftOpen('x', 'Oda', 'now', $item, 'The customer was told in writing.');
+        self::assertNull(EntryGuard::question($order->state(), $leave('post-scan')));
+        foreach (['sensor front' => 'own record is sealed', 'cover front' => 'does not keep', 'nonsense' => 'does not keep'] as $item => $said) {
+            try {
+                EntryGuard::question($order->state(), $leave($item));
+                self::fail("$item was taken.");
+            } catch (InvalidInput $refused) {
+                self::assertStringContainsString($said, $refused->getMessage());
+            }
+        }
+        $order->note('left-open', ['item' => 'post-scan', 'reason' => 'The customer was told in writing.'], 'Oda');
+        $closing = Closing::of($order->state(), ['front']);
+        self::assertNotContains('post-scan', array_map(static fn(OpenItem $item): string => $item->id, $closing->open()));
+        self::assertSame(['post-scan'], array_map(static fn(OpenItem $item): string => $item->id, $closing->left()));
+    }
+
+    public function testADriveThatWasNotEnoughKeepsItOpen(): void
+    {
+        $order = (new DemoOrder('tessara-halyard'))->done('front-cover-removed');
+        $asked = array_filter(self::open($order), static fn(string $id): bool => str_starts_with($id, 'drive '));
+        self::assertNotSame([], $asked, 'the demo has a card that asks for a drive');
+        $drive = ['track' => '018f0000-0000-7000-8000-000000000000', 'driver' => 'Ilse', 'file' => 'evening.gpx'];
+        $order->note('drive', $drive);
+        self::assertSame($asked, array_filter(self::open($order), static fn(string $id): bool => str_starts_with($id, 'drive ')));
+        $order->note('drive', [...$drive, 'enough' => array_map(static fn(string $id): string => substr($id, 6), array_values($asked))]);
+        self::assertSame([], array_filter(self::open($order), static fn(string $id): bool => str_starts_with($id, 'drive ')));
+    }
+
+    public function testAPracticeCarIsNotDriven(): void
+    {
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', true);
+        self::assertSame([], Closing::of($order->state(), ['front'], true)->open());
+    }
+
+    public function testAnOrderThatOwesNothingIsLookedAtByName(): void
+    {
+        $order = (new DemoOrder('tessara-brink'))->done('rear-cover-removed');
+        self::assertSame([], $order->state()->concerned(), 'this car has a front radar alone');
+        self::assertSame(['nothing-owed'], self::open($order));
+        self::assertSame([], self::open($order, 'front'));
+    }
+
+    public function testFunctionsAreAskedByTheSideOfTheCar(): void
+    {
+        $order = (new DemoOrder())->done('rear-cover-removed');
+        self::assertSame(
+            ['Warns of a car alongside on the left', 'Warns of a car alongside on the right'],
+            array_map(static fn(RoadFunction $function): string => $function->question, RoadFunction::of($order->state())),
+        );
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function poorAnswers(): iterable
+    {
+        yield 'untested without a reason' => [['function' => 'slows', 'found' => 'untested', 'driver' => 'Oda'], 'why it could not be tried'];
+        yield 'not seen without a word' => [['function' => 'slows', 'found' => 'not-seen', 'driver' => 'Oda', 'reason' => 'no'], 'what happened instead'];
+        yield 'no driver' => [['function' => 'slows', 'found' => 'seen'], 'driver'];
+        yield 'an unknown answer' => [['function' => 'slows', 'found' => 'perhaps', 'driver' => 'Oda'], 'found'];
+    }
+
+    /** @param array<string, string> $payload */
+    #[DataProvider('poorAnswers')]
+    public function testAPoorAnswerIsRefusedByItsField(array $payload, string $said): void
+    {
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage($said);
+        (new DemoOrder())->note('road', $payload);
+    }
+}

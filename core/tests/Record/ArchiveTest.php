@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Record;
+
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Record\Archive;
+use Lumbro\Core\Record\Recomputation;
+use Lumbro\Core\Record\Seal;
+use Lumbro\Core\Tests\Support\Chance;
+use Lumbro\Core\Tests\Support\Schemas;
+use Lumbro\Core\Tests\Support\SealedTask;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** An archive taken in elsewhere: unchanged it comes out the same, changed it says so, and ill-meant it is refused. */
+final class ArchiveTest extends TestCase
+{
+    public function testItComesOutAsItWasSealed(): void
+    {
+        $record = SealedTask::record();
+        self::assertNull((new Schemas())->complaint('sealed-record', json_decode((string) json_encode(Seal::of($record)->document($record)))));
+        $archive = Archive::read(SealedTask::archive([$record]));
+        self::assertSame([], $archive->broken);
+        self::assertTrue($archive->holds());
+        self::assertSame(['holds', 'holds', [], null], [$archive->records[0]['sealed'], $archive->records[0]['again'], $archive->records[0]['differences'], $archive->records[0]['failure']]);
+        self::assertSame([true], array_column($archive->photos, 'isHere'));
+        $out = Archive::read(SealedTask::archive([SealedTask::record(1.2), SealedTask::record(0.05, 2)]));
+        self::assertSame([['out', 'out'], ['holds', 'holds']], array_map(static fn(array $record): array => [$record['sealed'], $record['again']], $out->records));
+    }
+
+    public function testEveryChangedByteIsFound(): void
+    {
+        $json = SealedTask::archive([SealedTask::record()]);
+        $chance = new Chance(7);
+        for ($i = 0; $i < 25; $i++) {
+            $place = (int) $chance->between(0, strlen($json) - 1);
+            $changed = $json;
+            $changed[$place] = $changed[$place] === '1' ? '2' : '1';
+            try {
+                $found = Archive::read($changed);
+            } catch (InvalidInput) {
+                continue;
+            }
+            self::assertFalse($found->holds(), sprintf('byte %d: %s', $place, substr($json, max(0, $place - 30), 60)));
+        }
+    }
+
+    public function testAResultThatDoesNotFollowIsFoundThoughItIsSealedAnew(): void
+    {
+        // Whoever changes a verdict and seals it again is found by computing it.
+        $record = SealedTask::record(1.2);
+        self::assertSame('out', $record->result->run->finding->verdict);
+        $record->result->run->finding->verdict = 'holds';
+        $archive = Archive::read(SealedTask::archive([$record]));
+        self::assertSame([], $archive->broken);
+        self::assertSame(['holds', 'out'], [$archive->records[0]['sealed'], $archive->records[0]['again']]);
+        self::assertContains('/result/run/finding/verdict', $archive->records[0]['differences']);
+        self::assertFalse($archive->holds());
+    }
+
+    /** @return iterable<string, array{\Closure(string): string}> */
+    public static function hostile(): iterable
+    {
+        yield 'no JSON' => [static fn(): string => 'PK'];
+        yield 'lists in lists' => [static fn(): string => str_repeat('[', 50_000) . str_repeat(']', 50_000)];
+        yield 'a record nested without end' => [static fn(string $json): string => str_replace('"handover":null', '"handover":' . str_repeat('{"a":', 20_000) . '1' . str_repeat('}', 20_000), $json)];
+        yield 'a number beyond any' => [static fn(string $json): string => str_replace('"earlierLevels":[24.1]', '"earlierLevels":[1e999]', $json)];
+        yield 'a field given twice' => [static fn(string $json): string => str_replace('"handover":null', '"handover":null,"handover":null', $json)];
+        yield 'an unknown field' => [static fn(string $json): string => str_replace('"handover":null', '"handover":null,"evil":1', $json)];
+        yield 'a foreign format' => [static fn(string $json): string => str_replace(Archive::FORMAT, 'lumbro-archive/9', $json)];
+        yield 'the same record twice' => [static fn(): string => SealedTask::archive([SealedTask::record(), SealedTask::record(0.1)])];
+        yield 'a file nobody names' => [static fn(string $json): string => str_replace('"files":{', '"files":{"' . str_repeat('b', 64) . '":"eA==",', $json)];
+        yield 'a record of a sensor that is no id' => [static fn(string $json): string => str_replace('"sensor":"front"', '"sensor":"../../x"', $json)];
+        yield 'a type that is no picture' => [static fn(string $json): string => str_replace('image/jpeg', 'text/html', $json)];
+    }
+
+    #[DataProvider('hostile')]
+    public function testIllMeantFilesAreRefused(\Closure $make): void
+    {
+        $this->expectException(InvalidInput::class);
+        Archive::read($make(SealedTask::archive([SealedTask::record()])));
+    }
+
+    public function testLinesWithOneIdAndLinesWithoutEndAreNotComputed(): void
+    {
+        $record = SealedTask::record();
+        $record->entries[1]->id = $record->entries[0]->id;
+        self::assertStringContainsString('is the id of an earlier line too', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
+        $record->entries = array_fill(0, 3_000, $record->entries[0]);
+        self::assertStringContainsString('/entries', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
+    }
+
+    public function testAHeightReadToWhatTheTargetDoesNotHaveIsNotComputed(): void
+    {
+        $record = SealedTask::record();
+        foreach ($record->entries as $line) {
+            if ($line->kind === 'reading' && $line->payload->call === 'height') {
+                $line->payload->datum = 'its hat';
+            }
+        }
+        self::assertStringContainsString('"its hat"', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
+    }
+
+    public function testWhateverStandsInARecordItIsComputedOrRefusedByName(): void
+    {
+        $numbers = [-1, 0, 1, 89, 1e4, -1e4, 1e308, -1e308, 1e-308, 9007199254740993];
+        $others = [null, true, '', 'x', '<script>alert(1)</script>', [], [[]], new \stdClass(), str_repeat('9', 300)];
+        $whole = (string) json_encode(SealedTask::record());
+        $chance = new Chance(2026);
+        $computed = 0;
+        for ($i = 0; $i < 400; $i++) {
+            $record = json_decode($whole);
+            self::assertInstanceOf(\stdClass::class, $record);
+            // Mostly a number for a number: what is of the wrong type is refused before it can do anything.
+            $values = $chance->between(0, 1) < 0.8 ? $numbers : $others;
+            $changed = self::replace($record, $chance, $values[(int) $chance->between(0, count($values) - 0.001)]);
+            try {
+                Recomputation::of(Node::parse((string) json_encode($record)));
+                $computed++;
+            } catch (\Throwable $failure) {
+                self::assertInstanceOf(\Lumbro\Core\Failure\CoreFailure::class, $failure, "$changed: " . $failure->getMessage() . ' ' . $failure->getFile() . ':' . $failure->getLine());
+            }
+        }
+        self::assertGreaterThan(40, $computed);
+    }
+
+    /** Puts a value in a place found by walking down at random; tells the place. */
+    private static function replace(\stdClass $root, Chance $chance, mixed $value): string
+    {
+        $at = $root;
+        $path = '';
+        while (true) {
+            $keys = array_keys((array) $at);
+            if ($at === $root) {
+                $keys = ['basis', 'entries'];
+            }
+            $key = $keys[(int) $chance->between(0, count($keys) - 0.001)];
+            $path .= "/$key";
+            $next = is_array($at) ? $at[$key] : $at->{$key};
+            if ($next instanceof \stdClass && (array) $next !== [] && $chance->between(0, 1) < 0.95) {
+                $at = $next;
+            } elseif (is_array($next) && $next !== [] && $next[array_key_first($next)] instanceof \stdClass && $chance->between(0, 1) < 0.95) {
+                $i = (int) $chance->between(0, count($next) - 0.001);
+                $path .= "/$i";
+                $at = $next[$i];
+            } elseif (is_int($value) || is_float($value)) {
+                $named = array_keys(array_filter((array) $at, static fn(mixed $member): bool => is_int($member) || is_float($member)));
+                $key = $named === [] ? $key : $named[(int) $chance->between(0, count($named) - 0.001)];
+                $at->{$key} = $value;
+
+                return "$path ($key) = $value";
+            } else {
+                if (is_array($at)) {
+                    $at[$key] = $value;
+                } else {
+                    $at->{$key} = $value;
+                }
+
+                return $path . ' = ' . mb_substr((string) json_encode($value), 0, 40);
+            }
+            if (! $at instanceof \stdClass) {
+                return $path . ' (left)';
+            }
+        }
+    }
+}

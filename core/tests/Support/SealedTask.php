@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Support;
+
+use Lumbro\Core\Document\BayDocument;
+use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Procedure\TaskState;
+use Lumbro\Core\Record\Archive;
+use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Record\Seal;
+use Lumbro\Core\Version;
+
+/** The demo's front radar, set up, read and sealed: the record as it leaves the house, made of the core alone. */
+final class SealedTask
+{
+    /** What puts the demo's target on its spot. */
+    public const PLACED = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0];
+
+    /** @return \stdClass the decoded record */
+    public static function record(float $azimuth = 0.05, int $revision = 1): \stdClass
+    {
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
+        foreach ($order->state()->conditions as $condition) {
+            $order->note('condition', ['item' => $condition->condition->id, 'answer' => 'yes', ...($condition->sensor === null ? [] : ['sensor' => $condition->sensor])]);
+        }
+        $entries = (new DemoTask())->prepared()->read(self::PLACED)->run($azimuth)->run($azimuth)->entries;
+        $context = $order->context();
+        $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
+        $bay = DemoTask::node('bays.json')->items()[0];
+        $state = new TaskState($order->state()->taskContext('front', $card, $order->state()->kit() ?? throw new \LogicException('The demo kit is whole.'), BayDocument::read($bay), [24.1]), $entries);
+        $cards = [];
+        foreach (array_keys($context->cards) as $sensor) {
+            $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
+        }
+        $record = [
+            'shop' => 'Copper Lane Body Works',
+            'order' => ['number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K'],
+            'sealedBy' => 'Ilse Corrant',
+            'sealedAt' => '2026-11-25T10:00:00.000Z',
+            'revision' => $revision,
+            'follows' => $revision === 1 ? null : str_repeat('a', 64),
+            'handover' => null,
+            'basis' => [
+                'core' => Version::NUMBER,
+                'sensor' => 'front',
+                'today' => $order->today,
+                'vehicle' => DemoTask::node('vehicles/quillon-sable.json')->raw(),
+                'cards' => $cards,
+                'rules' => DemoTask::node('shop-rules.json')->raw(),
+                'register' => DemoTask::node('kit.json')->raw(),
+                'bay' => $bay->raw(),
+                'earlierLevels' => [24.1],
+                'order' => array_map(static fn(OrderEntry $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderEntryDocument::write($entry)], $order->entries),
+            ],
+            'entries' => array_map(static fn(Entry $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...RecordDocument::write($entry)], $entries),
+            'result' => TaskStateDocument::write($state),
+        ];
+        $decoded = json_decode((string) json_encode($record, JSON_THROW_ON_ERROR), false, 128, JSON_THROW_ON_ERROR);
+
+        return $decoded instanceof \stdClass ? $decoded : throw new \LogicException('A record is an object.');
+    }
+
+    /** @param list<\stdClass> $records */
+    public static function archive(array $records): string
+    {
+        return (string) json_encode(Archive::document(
+            ['shop' => 'Copper Lane Body Works', 'number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K', 'vin' => null, 'openedAt' => '2026-11-25T06:00:00.000Z'],
+            array_map(static fn(\stdClass $record): array => Seal::of($record)->document($record), $records),
+            [['id' => 'p1', 'hash' => hash('sha256', 'a picture'), 'about' => 'the label', 'sensor' => 'front', 'type' => 'image/jpeg', 'person' => 'Ilse', 'at' => 'now']],
+            [],
+            [hash('sha256', 'a picture') => 'a picture'],
+        ), JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+}
