@@ -43,7 +43,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('intake', [IntakeController::class, 'choices']);
     Route::get('cars', [IntakeController::class, 'cars']);
     Route::get('shop-rules', [IntakeController::class, 'rules']);
-    Route::post('shop-rules', [IntakeController::class, 'saveRules']);
+    Route::post('shop-rules', [IntakeController::class, 'saveRules'])->middleware('may:register');
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::post('notes', [RepairOrderController::class, 'note'])->middleware('may:order');
@@ -87,8 +87,8 @@ Route::middleware('signed-in')->group(static function (): void {
     });
 
     Route::get('bays', [BayController::class, 'index']);
-    Route::post('bays', [BayController::class, 'save']);
-    Route::post('bay-outlines', [BayController::class, 'outline']);
+    Route::post('bays', [BayController::class, 'save'])->middleware('may:register');
+    Route::post('bay-outlines', [BayController::class, 'outline'])->middleware('may:register');
     Route::get('bays/{bay}/export/{form}', [BayController::class, 'export'])->whereUuid('bay')->whereIn('form', ['json', 'svg', 'dxf']);
 
     Route::get('sample-drive', [DriveController::class, 'sample']);
@@ -96,7 +96,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('practice', [PracticeController::class, 'open'])->middleware('may:work');
 
     Route::get('kit', [KitController::class, 'index']);
-    Route::post('kit', [KitController::class, 'save']);
+    Route::post('kit', [KitController::class, 'save'])->middleware('may:register');
 
     Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);

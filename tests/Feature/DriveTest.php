@@ -28,7 +28,7 @@ final class DriveTest extends FeatureCase
         self::assertEqualsWithDelta($page->json('drives.0.track.seconds'), $judged['seconds'] + array_sum($reasons), 1e-6);
         self::assertLessThanOrEqual(1_700, count((array) $page->json('drives.0.track.line')));
         self::assertSame($gpx, DB::table('tracks')->value('track'));
-        $this->getJson("/api/repair-orders/{$this->order()}")->assertOk()->assertJsonPath('parts.8.note', 'one drive');
+        $this->getJson("/api/repair-orders/{$this->order('2474')}")->assertOk()->assertJsonPath('parts.8.note', 'one drive');
     }
 
     public function testATrackThatIsNoneIsRefusedAndNothingIsKept(): void
@@ -58,7 +58,7 @@ final class DriveTest extends FeatureCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function drive(string $track, string $driver = 'Ilse Corrant', ?string $id = null): TestResponse
     {
-        $order = $this->order();
+        $order = $this->order('2474');
         $version = (int) $this->getJson("/api/repair-orders/$order/drives")->assertOk()->json('version');
 
         return $this->postRaw("/api/repair-orders/$order/drives?" . http_build_query(['id' => $id ?? (string) Str::uuid7(), 'version' => $version, 'driver' => $driver, 'name' => 'evening.gpx']), $track);
@@ -68,12 +68,5 @@ final class DriveTest extends FeatureCase
     private function postRaw(string $path, string $content): TestResponse
     {
         return $this->call('POST', $path, content: $content, server: ['HTTP_ACCEPT' => 'application/json']);
-    }
-
-    private function order(): string
-    {
-        $id = DB::table('repair_orders')->where('number', '2474')->value('id');
-
-        return is_string($id) ? $id : self::fail('There is no order 2474.');
     }
 }

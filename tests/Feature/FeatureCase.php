@@ -64,6 +64,13 @@ abstract class FeatureCase extends TestCase
         return is_string($task) ? $task : self::fail("There is no order {$number}.");
     }
 
+    protected function order(string $number): string
+    {
+        $order = DB::table('repair_orders')->where('number', $number)->value('id');
+
+        return is_string($order) ? $order : self::fail("There is no order {$number}.");
+    }
+
     protected function file(string $number = '2471'): TaskFile
     {
         return TaskFile::open($this->person(), $this->task($number));

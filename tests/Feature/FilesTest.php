@@ -211,12 +211,12 @@ final class FilesTest extends FeatureCase
         self::assertSame('/cards/1/spot/along', $bad['errors'][0]['path']);
     }
 
-    private function order(string $number = '2471'): string
+    /** An order as somebody who is signed in finds it. */
+    protected function order(string $number = '2471'): string
     {
-        $id = DB::table('repair_orders')->where('number', $number)->value('id');
         $this->actingAs($this->person());
 
-        return is_string($id) ? $id : self::fail('There is no such order.');
+        return parent::order($number);
     }
 
     /** @return array<string, mixed> what the file came to */

@@ -64,7 +64,6 @@ final class CardController
     public function enter(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        $this->leadOnly($user);
         $body = Body::of($request, ['document'], ['follows']);
         CardDocument::read($body->node('document'));
         $row = DB::transaction(function () use ($request, $user, $body): ProcedureCard {
@@ -167,12 +166,5 @@ final class CardController
             ->where('id', preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $card) === 1 ? $card : throw Refusal::notFound('This card'))
             ->when($forWriting, static fn($query) => $query->lockForUpdate())
             ->first() ?? throw Refusal::notFound('This card');
-    }
-
-    private function leadOnly(User $user): void
-    {
-        if (! $user->may(Act::Register)) {
-            throw Refusal::forbidden('Procedure cards are entered by a lead.');
-        }
     }
 }

@@ -30,7 +30,6 @@ final class KitController
     public function save(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        $this->leadOnly($user);
         $body = Body::of($request, ['document'], ['retired']);
         $item = KitRegisterDocument::item($body->node('document'));
         $name = $item instanceof \Lumbro\Core\Kit\Instrument ? $item->measures->id : $item->id;
@@ -71,12 +70,5 @@ final class KitController
             'overdueRule' => ['bars' => $rule->bars, 'widening' => $rule->widening],
             'mayEdit' => $user->may(Act::Register),
         ];
-    }
-
-    private function leadOnly(User $user): void
-    {
-        if (! $user->may(Act::Register)) {
-            throw Refusal::forbidden('The kit register is kept by a lead.');
-        }
     }
 }

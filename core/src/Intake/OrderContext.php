@@ -11,15 +11,21 @@ use Lumbro\Core\Procedure\VehicleSheet;
 /** Everything a repair order rests on besides its record. */
 final readonly class OrderContext
 {
+    /** @var array<string, ProcedureCard|null> sensor's id → its card, by the ids: where two cards speak of one code, the same one is asked first everywhere */
+    public array $cards;
+
     /**
      * @param array<string, ProcedureCard|null> $cards sensor's id → its card; null where the shop has none for it
      * @param string                            $today YYYY-MM-DD
      */
     public function __construct(
         public VehicleSheet $sheet,
-        public array $cards,
+        array $cards,
         public ShopRules $shop,
         public KitRegister $kit,
         public string $today,
-    ) {}
+    ) {
+        ksort($cards);
+        $this->cards = $cards;
+    }
 }

@@ -9,8 +9,16 @@ use Lumbro\Core\Failure\InvalidInput;
 /** A target's drawing: how high its named datums lie over its centre, mm. */
 final readonly class TargetDrawing
 {
+    /** @var array<string, float> datum → mm over the centre, the highest first: the order of a file's members says nothing */
+    public array $heights;
+
     /** @param array<string, float> $heights datum ("top", "apex", "centre", "edge") → mm over the centre */
-    public function __construct(public array $heights) {}
+    public function __construct(array $heights)
+    {
+        ksort($heights);
+        arsort($heights);
+        $this->heights = $heights;
+    }
 
     /**
      * A height read to one datum, as the height of another, mm.

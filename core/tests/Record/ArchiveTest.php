@@ -52,8 +52,8 @@ final class ArchiveTest extends TestCase
     {
         // Whoever changes a verdict and seals it again is found by computing it.
         $record = SealedTask::record(1.2);
-        self::assertSame('out', $record->result->run->finding->verdict);
-        $record->result->run->finding->verdict = 'holds';
+        self::assertSame('out', SealedTask::get($record, '/result/run/finding/verdict'));
+        SealedTask::put($record, '/result/run/finding/verdict', 'holds');
         $archive = Archive::read(SealedTask::archive([$record]));
         self::assertSame([], $archive->broken);
         self::assertSame(['holds', 'out'], [$archive->records[0]['sealed'], $archive->records[0]['again']]);
@@ -77,6 +77,7 @@ final class ArchiveTest extends TestCase
         yield 'a type that is no picture' => [static fn(string $json): string => str_replace('image/jpeg', 'text/html', $json)];
     }
 
+    /** @param \Closure(string): string $make */
     #[DataProvider('hostile')]
     public function testIllMeantFilesAreRefused(\Closure $make): void
     {
@@ -87,18 +88,18 @@ final class ArchiveTest extends TestCase
     public function testLinesWithOneIdAndLinesWithoutEndAreNotComputed(): void
     {
         $record = SealedTask::record();
-        $record->entries[1]->id = $record->entries[0]->id;
+        SealedTask::put($record, '/entries/1/id', SealedTask::get($record, '/entries/0/id'));
         self::assertStringContainsString('is the id of an earlier line too', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
-        $record->entries = array_fill(0, 3_000, $record->entries[0]);
+        SealedTask::put($record, '/entries', array_fill(0, 3_000, SealedTask::get($record, '/entries/0')));
         self::assertStringContainsString('/entries', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
     }
 
     public function testAHeightReadToWhatTheTargetDoesNotHaveIsNotComputed(): void
     {
         $record = SealedTask::record();
-        foreach ($record->entries as $line) {
-            if ($line->kind === 'reading' && $line->payload->call === 'height') {
-                $line->payload->datum = 'its hat';
+        foreach (array_keys((array) SealedTask::get($record, '/entries')) as $i) {
+            if (SealedTask::get($record, "/entries/$i/kind") === 'reading' && SealedTask::get($record, "/entries/$i/payload/call") === 'height') {
+                SealedTask::put($record, "/entries/$i/payload/datum", 'its hat');
             }
         }
         self::assertStringContainsString('"its hat"', (string) Archive::read(SealedTask::archive([$record]))->records[0]['failure']);
@@ -130,40 +131,30 @@ final class ArchiveTest extends TestCase
     /** Puts a value in a place found by walking down at random; tells the place. */
     private static function replace(\stdClass $root, Chance $chance, mixed $value): string
     {
-        $at = $root;
-        $path = '';
+        $path = $chance->between(0, 1) < 0.6 ? '/basis' : '/entries';
         while (true) {
-            $keys = array_keys((array) $at);
-            if ($at === $root) {
-                $keys = ['basis', 'entries'];
-            }
-            $key = $keys[(int) $chance->between(0, count($keys) - 0.001)];
-            $path .= "/$key";
-            $next = is_array($at) ? $at[$key] : $at->{$key};
-            if ($next instanceof \stdClass && (array) $next !== [] && $chance->between(0, 1) < 0.95) {
-                $at = $next;
-            } elseif (is_array($next) && $next !== [] && $next[array_key_first($next)] instanceof \stdClass && $chance->between(0, 1) < 0.95) {
-                $i = (int) $chance->between(0, count($next) - 0.001);
-                $path .= "/$i";
-                $at = $next[$i];
-            } elseif (is_int($value) || is_float($value)) {
-                $named = array_keys(array_filter((array) $at, static fn(mixed $member): bool => is_int($member) || is_float($member)));
-                $key = $named === [] ? $key : $named[(int) $chance->between(0, count($named) - 0.001)];
-                $at->{$key} = $value;
-
-                return "$path ($key) = $value";
+            $members = (array) SealedTask::get($root, $path);
+            $isNumber = is_int($value) || is_float($value);
+            $numbers = array_filter($members, static fn(mixed $member): bool => is_int($member) || is_float($member));
+            $deeper = array_filter($members, static fn(mixed $member): bool => (is_array($member) || $member instanceof \stdClass) && (array) $member !== []);
+            if ($deeper !== [] && $chance->between(0, 1) < 0.95) {
+                $path .= '/' . self::one(array_keys($deeper), $chance);
+            } elseif ($isNumber && $numbers !== []) {
+                $path .= '/' . self::one(array_keys($numbers), $chance);
+                break;
             } else {
-                if (is_array($at)) {
-                    $at[$key] = $value;
-                } else {
-                    $at->{$key} = $value;
-                }
-
-                return $path . ' = ' . mb_substr((string) json_encode($value), 0, 40);
-            }
-            if (! $at instanceof \stdClass) {
-                return $path . ' (left)';
+                $path .= '/' . self::one(array_keys($members), $chance);
+                break;
             }
         }
+        SealedTask::put($root, $path, $value);
+
+        return $path . ' = ' . mb_substr((string) json_encode($value), 0, 40);
+    }
+
+    /** @param list<array-key> $keys */
+    private static function one(array $keys, Chance $chance): string
+    {
+        return InvalidInput::escape((string) $keys[(int) $chance->between(0, count($keys) - 0.001)]);
     }
 }

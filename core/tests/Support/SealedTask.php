@@ -65,6 +65,35 @@ final class SealedTask
         return $decoded instanceof \stdClass ? $decoded : throw new \LogicException('A record is an object.');
     }
 
+    /** Puts a value in the place a JSON Pointer names. */
+    public static function put(\stdClass $record, string $pointer, mixed $value): void
+    {
+        $at = &self::place($record, $pointer);
+        $at = $value;
+    }
+
+    public static function get(\stdClass $record, string $pointer): mixed
+    {
+        return self::place($record, $pointer);
+    }
+
+    private static function &place(\stdClass $record, string $pointer): mixed
+    {
+        $at = &$record;
+        foreach (explode('/', substr($pointer, 1)) as $escaped) {
+            $key = strtr($escaped, ['~1' => '/', '~0' => '~']);
+            if ($at instanceof \stdClass) {
+                $at = &$at->{$key};
+            } elseif (is_array($at)) {
+                $at = &$at[(int) $key];
+            } else {
+                throw new \LogicException("There is no place $pointer.");
+            }
+        }
+
+        return $at;
+    }
+
     /** @param list<\stdClass> $records */
     public static function archive(array $records): string
     {
