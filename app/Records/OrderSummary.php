@@ -81,8 +81,11 @@ final class OrderSummary
      */
     public static function search(string $number, string $vehicle, string $plate, ?string $vin, array $serials = []): string
     {
-        // It begins with a space, as every word in it does.
-        return ' ' . mb_strtolower(trim("$number $vehicle $plate " . str_replace(' ', '', $plate) . ' ' . $vin . ' ' . implode(' ', $serials)));
+        return mb_strtolower(trim(implode(' ', [
+            $number, $vehicle, $plate, str_replace(' ', '', $plate), ...$serials,
+            // A VIN is known by its end.
+            ...($vin === null ? [] : [$vin, substr($vin, -8), substr($vin, -6)]),
+        ])));
     }
 
     /** The labels as they were captured, beside each sensor's task: that is where a part's history is found. */

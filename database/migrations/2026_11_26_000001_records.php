@@ -38,7 +38,13 @@ return new class extends Migration {
         $database->statement('create index sensor_tasks_by_card on sensor_tasks (shop_id, procedure_card_id, sealed_record_id)');
         // A person looks for plates and VINs without minding their spaces.
         $database->statement("create index repair_orders_by_plate on repair_orders (shop_id, replace(lower(plate), ' ', ''))");
-        $database->statement("update repair_orders set search = ' ' || search");
+        // Words as a whole: what is typed is looked for where they begin.
+        $database->statement("alter table repair_orders add column words tsvector generated always as (array_to_tsvector(array_remove(string_to_array(search, ' '), ''))) stored");
+        $database->statement('create index repair_orders_by_words on repair_orders using gin (words) with (fastupdate = off)');
+        $database->statement('drop index repair_orders_searched');
+        // With the words beside it, the list's own index is enough to look through the first of it.
+        $database->statement('drop index repair_orders_listed');
+        $database->statement('create index repair_orders_listed on repair_orders (shop_id, closed, alarm desc, created_at desc, id desc) include (words)');
         $this->links();
         Schema::create('archives', static function (Blueprint $table): void {
             $table->uuid('shop_id');

@@ -16,7 +16,7 @@ final class LongListsTest extends BrowserCase
         $owner->exec(<<<'SQL'
             insert into repair_orders (shop_id, id, number, vehicle, plate, vehicle_sheet_id, bay_id, created_at, summary, search)
             select o.shop_id, gen_random_uuid(), (100000 + n)::text, 'Quillon Sable ' || n, 'ZZ ' || n, o.vehicle_sheet_id, o.bay_id, now() - n * interval '1 minute', o.summary,
-                   lower(' ' || (100000 + n) || ' quillon sable ' || n || ' zz ' || n)
+                   lower((100000 + n) || ' quillon sable ' || n || ' zz ' || n)
             from repair_orders o cross join generate_series(1, 10000) n where o.number = '2471';
             insert into procedure_cards (shop_id, id, family, name, document, make, model, search, newest)
             select c.shop_id, i.id, i.id, 'Card ' || lpad(n::text, 4, '0'), jsonb_set(jsonb_set(c.document, '{id}', to_jsonb('card-' || n)), '{title}', to_jsonb('Card ' || lpad(n::text, 4, '0'))), 'x', 'x', 'card ' || n, true

@@ -8,6 +8,7 @@ use App\Actions\OpenOrder;
 use App\Http\Answer;
 use App\Http\Body;
 use App\Http\Refusal;
+use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -22,6 +23,9 @@ use Lumbro\Core\Procedure\Operations;
 final class IntakeController
 {
     private const FOUND = 8;
+
+    /** Among so many orders they are looked for. */
+    private const LOOKED = 60;
 
     public function choices(Request $request): JsonResponse
     {
@@ -52,9 +56,8 @@ final class IntakeController
         }
         $rows = DB::table('repair_orders')
             ->where('shop_id', $user->shop_id)
-            ->where('search', 'like', '%' . addcslashes($search, '%_\\') . '%')
+            ->whereIn('id', OrderSearch::find($user->shop_id, $search, $request, self::LOOKED)['ids'])
             ->orderByDesc('created_at')
-            ->limit(60)
             ->get(['number', 'vehicle', 'plate', 'vin', 'vehicle_sheet_id']);
 
         return Answer::json(['cars' => $rows

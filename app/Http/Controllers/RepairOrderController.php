@@ -13,6 +13,7 @@ use App\Models\RepairOrder;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
+use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -30,22 +31,27 @@ final class RepairOrderController
     private const PAGE = 60;
 
     /** Beyond this many nobody counts. */
-    private const COUNTED = 1_001;
+    private const COUNTED = 1_000;
 
     public function index(Request $request): JsonResponse
     {
         $user = Answer::user($request);
+        $search = trim((string) $request->query('search', ''));
         $query = RepairOrder::query()->toBase()->where('shop_id', $user->shop_id);
-        $search = mb_strtolower(trim((string) $request->query('search', '')));
-        if ($search === '' && $request->query('all') === null) {
-            $query->where('closed', false);
+        if ($search !== '') {
+            $found = OrderSearch::find($user->shop_id, $search, $request, self::PAGE);
+            $query->whereIn('id', $found['ids']);
+            foreach (OrderSearch::ORDER as [$column, $direction]) {
+                $query->orderBy($column, $direction);
+            }
+        } else {
+            if ($request->query('all') === null) {
+                $query->where('closed', false);
+            }
+            $counted = DB::query()->fromSub((clone $query)->select('id')->limit(self::COUNTED + 1), 'found')->count();
+            $found = ['count' => min($counted, self::COUNTED), 'more' => $counted > self::COUNTED];
+            Cursor::apply($query, $request, OrderSearch::ORDER);
         }
-        foreach (array_slice(array_filter(explode(' ', $search), static fn(string $word): bool => $word !== ''), 0, 6) as $word) {
-            // A word too short for the index within words is looked for where words begin.
-            $query->where('search', 'like', (mb_strlen($word) < 3 ? '% ' : '%') . addcslashes($word, '%_\\') . '%');
-        }
-        $counted = DB::query()->fromSub((clone $query)->select('id')->limit(self::COUNTED), 'found')->count();
-        Cursor::apply($query, $request, [['closed', 'asc', 'boolean'], ['alarm', 'desc', 'boolean'], ['created_at', 'desc', 'timestamptz'], ['id', 'desc', 'uuid']]);
         $rows = $query->limit(self::PAGE + 1)->get(['id', 'number', 'vehicle', 'plate', 'summary', 'alarm', 'closed', 'created_at']);
         $page = $rows->take(self::PAGE);
 
@@ -60,7 +66,8 @@ final class RepairOrderController
                 'openedAt' => Moment::read($row->created_at),
                 ...self::summary($row->summary),
             ])->values()->all(),
-            'count' => $counted,
+            'count' => $found['count'],
+            'more' => $found['more'],
             'next' => $rows->count() > self::PAGE && $page->last() !== null ? Cursor::of($page->last(), ['closed', 'alarm', 'created_at', 'id']) : null,
         ]);
     }

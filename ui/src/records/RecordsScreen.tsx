@@ -74,7 +74,7 @@ export function RecordsScreen() {
             {list.count !== null &&
               (list.count === 0
                 ? `Nothing has “${search}” in it.`
-                : `${list.count > 1_000 ? 'More than 1,000' : list.count.toLocaleString('en-US')} ${list.count === 1 ? 'order' : 'orders'}`)}
+                : `${list.pages[0]?.more ? 'More than ' : ''}${list.count.toLocaleString('en-US')} ${list.count === 1 ? 'order' : 'orders'}`)}
           </Typography>
           {orders.length > 0 && (
             <LongList

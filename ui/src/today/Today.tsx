@@ -42,7 +42,7 @@ export function Today() {
         <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
           {person.data.shop}
           {count !== null &&
-            ` · ${count > 1_000 ? 'more than 1,000' : count.toLocaleString('en-US')} ${search === '' ? 'open' : 'found'}`}
+            ` · ${list.hasMore ? 'more than ' : ''}${count.toLocaleString('en-US')} ${search === '' ? 'open' : 'found'}`}
         </Typography>
       )}
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}

@@ -9,5 +9,10 @@ export function useOrders(search: string) {
     (query) => answer(client.GET('/api/repair-orders', { params: { query } })),
     20_000,
   );
-  return { ...list, orders: list.pages.flatMap((page) => page.orders) };
+  return {
+    ...list,
+    orders: list.pages.flatMap((page) => page.orders),
+    /** Whether there are more than were counted. */
+    hasMore: list.pages[0]?.more ?? false,
+  };
 }
