@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-
 /** From an estimate to a prepared order, as a person does it. */
 final class IntakeTest extends BrowserCase
 {
+    use Intaking;
+
     private const ESTIMATE = "order,vehicle,plate,vin,line,operation,state\n"
         . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Rear bumper refinish,,done\n"
         . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Tidy the wiring loom,,done\n";
@@ -139,75 +139,4 @@ final class IntakeTest extends BrowserCase
     }
 
     /** Writes down whatever the screen asks for, until nothing is due. */
-    private function captureAll(): void
-    {
-        $browser = $this->browser;
-        $photo = $this->file('photo.png', self::png());
-        for ($i = 0; $i < 30; $i++) {
-            $this->settle();
-            $left = $browser->text('[aria-label=Tally]');
-            if (! str_contains($left, 'to capture')) {
-                return;
-            }
-            $what = $browser->text('[data-testid=capture] h1');
-            match (true) {
-                str_starts_with($what, 'No filler') => $browser->press('Yes'),
-                str_starts_with($what, 'Photo') => $browser->driver->findElement(WebDriverBy::cssSelector('[data-testid=capture] input[type=file]'))->sendKeys($photo),
-                str_starts_with($what, 'Bracket') => $browser->type('#captured', "0,2\n"),
-                str_starts_with($what, 'Film') => $browser->type('#captured', "180\n"),
-                default => $browser->type('#captured', "A-$i\n"),
-            };
-            $this->until('document.querySelector("[aria-label=Tally]").innerText !== ' . json_encode($left));
-        }
-        self::fail('The captures never end.');
-    }
-
-    private function answerConditions(): void
-    {
-        $browser = $this->browser;
-        for ($i = 0; $i < 40 && $browser->has('[data-testid=condition]'); $i++) {
-            $this->settle();
-            $waits = $browser->text('[data-testid=waits]');
-            $question = $browser->text('[data-testid=condition] h1');
-            if (str_starts_with($question, 'Tyre')) {
-                foreach (['front-left' => '2.3', 'front-right' => '2,3', 'rear-left' => '2.1', 'rear-right' => '2.1'] as $wheel => $bar) {
-                    $browser->type("#value-$wheel", $bar);
-                }
-                $browser->press('Yes');
-            } elseif (str_starts_with($question, 'Boot')) {
-                $browser->press('On word');
-                $browser->type('#word', "Bram Tolley\n");
-            } else {
-                $browser->press('Yes');
-            }
-            $this->until('document.querySelector("[data-testid=waits]").innerText !== ' . json_encode($waits));
-        }
-    }
-
-    private function settle(): void
-    {
-        $this->browser->waitForText('[aria-label=Tally]', 'all saved');
-    }
-
-    private function upload(string $input, string $name, string $content): void
-    {
-        $this->browser->driver->findElement(WebDriverBy::cssSelector($input))->sendKeys($this->file($name, $content));
-    }
-
-    private function file(string $name, string $content): string
-    {
-        $path = getenv('LUMBRO_SCRATCH') . "/$name";
-        file_put_contents($path, $content);
-
-        return $path;
-    }
-
-    private static function png(): string
-    {
-        $image = imagecreatetruecolor(600, 400);
-        ob_start();
-        imagepng($image);
-
-        return (string) ob_get_clean();
-    }
 }
