@@ -12,7 +12,7 @@ namespace App\Reports;
  */
 final class PlanSvg
 {
-    private const MARGIN = 260.0;
+    private const MARGIN = 420.0;
 
     private float $left = INF;
 
@@ -24,6 +24,9 @@ final class PlanSvg
 
     /** @var list<string> */
     private array $parts = [];
+
+    /** @var list<array{float, float, float, float}> where numbers stand: left end, foot, width, height */
+    private array $labels = [];
 
     /** @param array<string, mixed> $plan as the core writes it, mm in the vehicle frame */
     private function __construct(private readonly array $plan) {}
@@ -38,7 +41,9 @@ final class PlanSvg
     {
         $car = $this->part('car');
         $stand = $this->part('stand');
-        foreach ([...$this->spots($this->part('bay')['outline'] ?? []), ...$this->spots($this->plan['zone'] ?? []), self::spot($stand['at'] ?? null)] as $spot) {
+        [$front, $rear, $half] = [self::number($car['front'] ?? 0), self::number($car['rear'] ?? 0), self::number($car['halfWidth'] ?? 0)];
+        // The car, the zone and the stand are the matter; of a large hall, only what is near them.
+        foreach ([[$front, $half], [$rear, -$half], ...$this->spots($this->plan['zone'] ?? []), self::spot($stand['left'] ?? $stand['at'] ?? null), self::spot($stand['right'] ?? $stand['at'] ?? null)] as $spot) {
             $this->left = min($this->left, $spot[0]);
             $this->right = max($this->right, $spot[0]);
             $this->top = max($this->top, $spot[1]);
@@ -52,14 +57,13 @@ final class PlanSvg
         $this->stand($stand);
         $this->scale();
         $width = $this->right - $this->left + 2 * self::MARGIN;
-        // Below the bay, room for the scale.
-        $height = $this->top - $this->bottom + 2.2 * self::MARGIN;
+        $height = $this->top - $this->bottom + 2 * self::MARGIN;
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.0f %.0f" class="plan" role="img" aria-label="The set-up from above, to scale" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="%.0f">%s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %.0f %.0f" class="plan" overflow="hidden" role="img" aria-label="The set-up from above, to scale" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="%.0f">%s</svg>',
             $width,
             $height,
-            $width / 62,
+            $this->size(),
             implode('', $this->parts),
         );
     }
@@ -136,16 +140,52 @@ final class PlanSvg
             }
             [$from, $to] = [self::spot($tape['from'] ?? null), self::spot($tape['to'] ?? null)];
             $this->stroke($from, $to, 'stroke="#1f5f93" stroke-width="8" stroke-dasharray="40 24"');
-            // What runs along the car's line would lie on one another: a tape's number stands above it, a beam's below.
-            $isBeam = ($tape['kind'] ?? '') === 'beam';
-            $share = $isBeam ? 0.65 : 0.5;
-            $lift = abs($to[1] - $from[1]) > 200 ? 50 : ($isBeam ? -190 : 70);
-            $this->text(
-                [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]) + $lift],
-                number_format(abs((float) $reading)) . ' mm',
-                'fill="#1f5f93"',
-            );
+            $this->label($from, $to, number_format(abs((float) $reading)) . ' mm');
         }
+    }
+
+    /**
+     * A tape's number beside it, where no other number stands yet.
+     *
+     * @param Spot $from
+     * @param Spot $to
+     */
+    private function label(array $from, array $to, string $words): void
+    {
+        $size = $this->size();
+        [$wide, $high] = [mb_strlen($words) * $size * 0.56, $size * 1.15];
+        $flat = abs($to[1] - $from[1]) < 200;
+        $best = null;
+        foreach ([0.5, 0.35, 0.65, 0.22, 0.78] as $share) {
+            foreach ($flat ? [$high * 0.35, -$high * 1.1, $high * 1.5, -$high * 2.3] : [$high * 0.3, -$high] as $lift) {
+                $at = [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1]) + $lift];
+                $best ??= $at;
+                if (! $this->isTaken($at, $wide, $high)) {
+                    $best = $at;
+                    break 2;
+                }
+            }
+        }
+        $this->labels[] = [$best[0], $best[1], $wide, $high];
+        $this->text($best, $words, 'fill="#1f5f93"');
+    }
+
+    /** @param Spot $at */
+    private function isTaken(array $at, float $wide, float $high): bool
+    {
+        foreach ($this->labels as [$x, $y, $w, $h]) {
+            if ($at[0] < $x + $w && $x < $at[0] + $wide && abs($at[1] - $y) < max($h, $high)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Of its letters, mm in the drawing. */
+    private function size(): float
+    {
+        return ($this->right - $this->left + 2 * self::MARGIN) / 62;
     }
 
     /** @param array<array-key, mixed> $stand */
@@ -166,10 +206,10 @@ final class PlanSvg
 
     private function scale(): void
     {
-        $x = $this->left + 80;
-        $y = $this->bottom - 190;
+        $x = $this->left - self::MARGIN + 120;
+        $y = $this->bottom - self::MARGIN + 130;
         $this->stroke([$x, $y], [$x + 1000, $y], 'stroke="#20252b" stroke-width="16"');
-        $this->text([$x + 1080, $y - 30], '1 m, to scale. The car\'s front is to the right, its left side up. Pink: its line; brass: the stand as it stood; cross: where the target belongs.', 'fill="#20252b"');
+        $this->text([$x + 1080, $y - 30], '1 m', 'fill="#20252b"');
     }
 
     /** @param list<Spot> $corners */

@@ -23,6 +23,14 @@ final class Words
         return $unit === 'mm' ? self::mm($value) : self::degrees($value);
     }
 
+    /** A size with the side it lies to; none where it shows as nothing. */
+    public static function off(float $value, string $unit, string $direction): string
+    {
+        $size = self::size($value, $unit);
+
+        return preg_match('/[1-9]/', $size) === 1 ? "$size $direction" : $size;
+    }
+
     public static function chance(?float $probability): string
     {
         if ($probability === null) {

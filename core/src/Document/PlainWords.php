@@ -43,7 +43,8 @@ final class PlainWords
 
             return $said;
         }
-        $said[] = sprintf(
+        // A zero makes any reading after it nought: only what was read before it says where the axis is now.
+        $said[] = $finding->basis === 'zero' ? sprintf('By the readings before that, less what was stored, it now is %s.', self::place($state, $finding)) : sprintf(
             '%s %s, in %d %s.',
             $before === null ? 'Its axis was read' : 'Afterwards it was read',
             self::place($state, $finding),
@@ -68,7 +69,7 @@ final class PlainWords
         $parts = [];
         foreach (AxisFinding::AXES as $axis) {
             $off = $finding->verdicts[$axis]->misalignment;
-            $parts[] = abs($off) < 0.005 ? sprintf('true %s', self::AXES[$axis]) : sprintf('%.2f° off %s', abs($off), Directions::axis($axis, $off, $back));
+            $parts[] = abs($off) < 0.005 ? sprintf('true %s', self::AXES[$axis]) : sprintf('%.2f° %s', abs($off), Directions::axis($axis, $off, $back));
         }
 
         return implode(' and ', $parts);

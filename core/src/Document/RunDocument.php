@@ -44,6 +44,7 @@ final class RunDocument
             'lotCode' => $state->context->order->lotCode ?? null,
             'policy' => ['readings' => $run->policy->readings, 'most' => $run->policy->most, 'rounds' => $run->policy->rounds, 'unproven' => $run->policy->unproven],
             'finding' => $run->finding === null ? null : self::finding($run->finding, $back),
+            'before' => $log->corrections === [] || $run->findingAfter(0) === null ? null : self::finding($run->findingAfter(0), $back),
             'proven' => $run->isProven(),
             'onlyRead' => $run->isOnlyRead(),
             'correction' => self::correction($state),

@@ -1,20 +1,18 @@
 @use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 <h3>Axis</h3>
-<table>
+<table class="whole">
   <thead><tr><th></th><th>Off</th><th>Standard uncertainty</th><th>Limit</th><th>Chance inside</th><th>Verdict</th></tr></thead>
   <tbody>
-  @if ($run['made'] !== [])
-    @php $first = $state['runs'][0] ?? null; @endphp
+  @php $first = $run['before'] ?? null; @endphp
     @if ($first)
       @foreach (['azimuth' => 'Before: azimuth', 'elevation' => 'Before: elevation'] as $axis => $title)
-        <tr><td>{{ $title }}</td><td>{{ Words::degrees($first[$axis]['misalignment']) }} {{ $first[$axis]['direction'] }}</td><td>{{ Words::degrees($first[$axis]['uncertainty']) }}</td><td>{{ isset($first[$axis]['limit']) ? Words::degrees($first[$axis]['limit']) : '' }}</td><td>{{ Words::chance($first[$axis]['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($first[$axis]['verdict'] ?? 'unproven') !!}</td></tr>
+        <tr><td>{{ $title }}</td><td>{{ Words::off($first[$axis]['misalignment'], 'degrees', $first[$axis]['direction']) }}</td><td>{{ Words::degrees($first[$axis]['uncertainty']) }}</td><td>{{ isset($first[$axis]['limit']) ? Words::degrees($first[$axis]['limit']) : '' }}</td><td>{{ Words::chance($first[$axis]['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($first[$axis]['verdict'] ?? 'unproven') !!}</td></tr>
       @endforeach
     @endif
-  @endif
   @foreach (['azimuth' => 'Azimuth', 'elevation' => 'Elevation'] as $axis => $title)
     @php $found = $finding[$axis]; @endphp
-    <tr><td>{{ $run['made'] !== [] ? 'After: ' . lcfirst($title) : $title }}</td><td>{{ Words::degrees($found['misalignment']) }} {{ $found['direction'] }}</td><td>{{ Words::degrees($found['uncertainty']) }}</td><td>{{ isset($found['limit']) ? Words::degrees($found['limit']) : '' }}</td><td>{{ Words::chance($found['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($found['verdict'] ?? 'unproven') !!}@isset($found['reason']) <span class="soft">{{ Words::reason($found['reason']) }}</span>@endisset</td></tr>
+    <tr><td>{{ $run['made'] !== [] ? 'After: ' . lcfirst($title) : $title }}</td><td>{{ Words::off($found['misalignment'], 'degrees', $found['direction']) }}</td><td>{{ Words::degrees($found['uncertainty']) }}</td><td>{{ isset($found['limit']) ? Words::degrees($found['limit']) : '' }}</td><td>{{ Words::chance($found['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($found['verdict'] ?? 'unproven') !!}@isset($found['reason']) <span class="soft">{{ Words::reason($found['reason']) }}</span>@endisset</td></tr>
   @endforeach
   </tbody>
 </table>

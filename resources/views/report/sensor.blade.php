@@ -16,7 +16,7 @@
   @if ($kind->hasEvidence())
     @if (($sensor['owed']['reasons'] ?? []) !== [])
       <h3>Why it is {{ ['owed' => 'owed', 'not-owed' => 'not owed', 'unknown' => 'not known to be owed'][$sensor['owed']['state']] ?? '' }}</h3>
-      <ul>@foreach ($sensor['owed']['reasons'] as $reason)<li>{{ ucfirst($reason['operation']) }}: {{ $reason['reason'] }} <span class="soft">({{ $reason['source'] }})</span></li>@endforeach</ul>
+      <ul>@foreach ($sensor['owed']['reasons'] as $reason)@continue(! $kind->hasAll() && $reason['state'] !== $sensor['owed']['state'])<li>{{ ucfirst($reason['operation']) }}: {{ $reason['reason'] }} <span class="soft">({{ $reason['source'] }})</span></li>@endforeach</ul>
     @endif
     @if ($state && ($state['runs'] !== [] || $state['ledger'] !== [] || $kind->hasAll()))
       <h3>Procedure</h3>
@@ -28,13 +28,14 @@
     @if ($state && $state['ledger'] !== [])
       <h3>Set-up</h3>
       {!! $sensor['plan'] !!}
-      <table>
+      <p class="soft">From above, to scale; the car’s front is to the right, its left side up. Pink: its line. Brass: the stand as it stood. Cross: where the target belongs. Ring: the sensor.</p>
+      <table class="whole">
         <thead><tr><th>Respect</th><th>Off</th><th>Standard uncertainty</th><th>Tolerance</th><th>Verdict</th><th>Chance</th></tr></thead>
         <tbody>
         @foreach ($state['verdicts'] as $respect)
           <tr>
             <td>{{ $respect['title'] }}</td>
-            <td>@isset($respect['deviation']){{ Words::size($respect['deviation'], $respect['unit']) }} {{ $respect['direction'] }}@endisset</td>
+            <td>@isset($respect['deviation']){{ Words::off($respect['deviation'], $respect['unit'], $respect['direction']) }}@endisset</td>
             <td>@isset($respect['uncertainty']){{ Words::size($respect['uncertainty'], $respect['unit']) }}@endisset</td>
             <td>{{ $respect['tolerance'] === null ? 'none given' : '±' . Words::size($respect['tolerance'], $respect['unit']) }}</td>
             <td>{!! VerdictShape::svg($respect['verdict']) !!}@isset($respect['reason']) <span class="soft">{{ Words::reason($respect['reason']) }}</span>@endisset</td>

@@ -65,6 +65,7 @@ export function runState(over: Partial<RunState> = {}): RunState {
     lotCode: null,
     policy: { readings: 2, most: 5, rounds: 3, unproven: 'adjust' },
     finding: null,
+    before: null,
     proven: false,
     onlyRead: false,
     correction: null,
