@@ -8,7 +8,6 @@ use App\Records\Moment;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Document\BayDocument;
 use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\KitDocument;
 use Lumbro\Core\Document\Node;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
@@ -18,6 +17,7 @@ use Lumbro\Core\Procedure\SetUp;
 use Lumbro\Core\Procedure\TaskContext;
 use Lumbro\Core\Procedure\TaskState;
 use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Record\Recomputation;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Tests\Support\ApiClient;
 
@@ -221,22 +221,9 @@ final class FrontRadarThreadTest extends BrowserCase
         self::assertSame([0, 1], [$this->verify($record), $this->verify(array_replace_recursive($record, ['record' => ['order' => ['plate' => 'CL 0001']]]))]);
 
         // What was sealed recomputes to the same verdicts from itself alone.
-        $basis = Node::parse((string) json_encode($record['record']['basis']))->members();
-        $entries = array_map(static fn(array $line) => RecordDocument::entry(
-            $line['kind'],
-            $line['id'],
-            $line['person'],
-            $line['at'],
-            Node::parse((string) json_encode((object) $line['payload'])),
-        ), $record['record']['entries']);
-        $again = new TaskState(new TaskContext(
-            CardDocument::read($basis['card']),
-            VehicleDocument::read($basis['vehicle']),
-            KitDocument::read($basis['kit']),
-            BayDocument::read($basis['bay']),
-            $record['record']['basis']['operations'],
-        ), $entries);
-        self::assertEqualsWithDelta($record['record']['result']['runs'][0]['azimuth']['misalignment'], $again->runs[0]->azimuth->misalignment, 1e-12);
+        $again = Recomputation::of(Node::parse((string) json_encode($record['record'])));
+        self::assertSame([], $again->differences);
+        self::assertEqualsWithDelta($record['record']['result']['runs'][0]['azimuth']['misalignment'], $again->state->runs[0]->azimuth->misalignment, 1e-12);
     }
 
     /** @param array<string, mixed> $record */

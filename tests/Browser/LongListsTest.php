@@ -39,8 +39,8 @@ final class LongListsTest extends BrowserCase
     {
         $this->signIn();
         $this->browser->visit('/cards');
-        $this->browser->waitForText('main', '1,006 cards');
-        $this->scrollThrough('Procedure cards', 1006);
+        $this->browser->waitForText('main', '1,007 cards');
+        $this->scrollThrough('Procedure cards', 1007);
         $this->browser->type('#search', 'card 777');
         $this->until('document.querySelectorAll("main li").length === 1');
         self::assertStringContainsString('Card 0777', $this->browser->text('main li'));
@@ -52,7 +52,7 @@ final class LongListsTest extends BrowserCase
         $plan = static fn(string $sql): string => implode("\n", array_column(($owner->query("explain $sql") ?: [])->fetchAll(\PDO::FETCH_NUM), 0));
         $shop = (string) ($owner->query('select id from shops') ?: throw new \RuntimeException('No shop.'))->fetchColumn();
         self::assertStringContainsString('repair_orders_listed', $plan("select id from repair_orders where shop_id = '$shop' and closed = false order by closed, alarm desc, created_at desc, id desc limit 61"));
-        self::assertStringContainsString('repair_orders_searched', $plan("select id from repair_orders where shop_id = '$shop' and search like '%zz 9876%' order by closed, alarm desc, created_at desc, id desc limit 61"));
+        self::assertStringContainsString('repair_orders_by_words', $plan("select id from (select id, closed, alarm, created_at from repair_orders where shop_id = '$shop' and words @@ '''zz'' & ''9876'':*'::tsquery offset 0) m order by closed, alarm desc, created_at desc, id desc limit 61"));
     }
 
     /** Scrolls until so many rows have come, with only those in sight in the page. */

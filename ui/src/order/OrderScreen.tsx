@@ -6,6 +6,7 @@ import type { Order, PartId } from '../api/types';
 import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
 import { Opening } from '../shell/Opening';
+import { ReadOnly } from '../shell/ReadOnly';
 import { TopBar } from '../shell/TopBar';
 import { figures } from '../theme/theme';
 import { useKeys } from '../workspace/useKeys';
@@ -93,6 +94,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           </Button>
         </Box>
       </TopBar>
+      <ReadOnly act="order" words="You may read this order; your role writes nothing to it." />
       <OrderBanner file={file} />
       <Box
         sx={{

@@ -25,6 +25,7 @@ export function FileButton({
         type="file"
         accept={accept}
         hidden
+        aria-label={typeof children === 'string' ? children : undefined}
         data-testid={testId}
         onChange={(event) => {
           const file = event.target.files?.[0];

@@ -10,6 +10,7 @@ import { STANCES } from '../floor/view';
 import { useLengthDisplay } from '../format/useLengthDisplay';
 import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
+import { ReadOnly } from '../shell/ReadOnly';
 import { Banner } from './Banner';
 import { FarView } from './FarView';
 import { KeysHelp } from './KeysHelp';
@@ -120,6 +121,10 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
           </Button>
         </Box>
       </TopBar>
+      <ReadOnly
+        act="work"
+        words="You may read this record; work at a car is recorded by a technician or a lead."
+      />
       <Banner task={task} />
       <Box
         sx={{
