@@ -67,23 +67,24 @@ final readonly class OrderReport
      */
     private function sensor(OrderFile $file, array $sensor, ?\stdClass $task): array
     {
-        $sealed = $task?->hash === null ? null : DB::table('sealed_records')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $task->id)->where('hash', $task->hash)->first(['record', 'hash', 'revision']);
+        $sealed = $task?->hash === null ? null : DB::table('sealed_records')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $task->id)->where('hash', $task->hash)->first(['record', 'hash', 'revision', 'outcome']);
         $record = $sealed === null ? null : json_decode($sealed->record, true, 128, JSON_THROW_ON_ERROR);
         $state = is_array($record) ? $record['result'] : self::live($file, $task);
         $handover = is_array($record) ? $record['handover'] : null;
         $owed = is_array($sensor['owed']) ? $sensor['owed'] : [];
+        // What was sealed keeps its own verdict; what is open has the one it stands at.
+        $outcome = $sealed?->outcome === null ? null : json_decode($sealed->outcome, true, 8, JSON_THROW_ON_ERROR);
+        $verdict = is_array($outcome) ? $outcome['verdict'] : match (true) {
+            ! is_array($state) => null,
+            $state['run']['sentBack'] !== null => 'sent-back',
+            default => $state['run']['finding']['verdict'] ?? null,
+        };
 
         return [
             ...$sensor,
             'owed' => $owed,
             'state' => $state,
-            'verdict' => match (true) {
-                is_array($state) && ($state['run']['sentBack'] ?? null) !== null => 'sent-back',
-                $handover !== null => 'handed-over',
-                is_array($state) && ($state['run']['finding'] ?? null) !== null => $state['run']['finding']['verdict'],
-                $owed['state'] === 'not-owed' => 'not-owed',
-                default => null,
-            },
+            'verdict' => $verdict ?? ($owed['state'] === 'not-owed' ? 'not-owed' : null),
             'seal' => $sealed === null || ! is_array($record) ? null : [
                 'hash' => $sealed->hash,
                 'revision' => (int) $sealed->revision,

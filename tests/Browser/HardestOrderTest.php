@@ -132,6 +132,7 @@ final class HardestOrderTest extends RunCase
     {
         $browser = $this->browser;
         $browser->press('Drive');
+        $browser->find('#driver');
         $path = $this->file('hardest.gpx', SampleDrive::gpx((float) gmmktime(9, 40, 0, 6, 18, 2026)));
         $browser->driver->executeScript('document.querySelector("[data-testid=track-file]").hidden = false');
         $browser->driver->findElement(WebDriverBy::cssSelector('[data-testid=track-file]'))->setFileDetector(new LocalFileDetector())->sendKeys($path);

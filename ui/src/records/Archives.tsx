@@ -5,12 +5,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client } from '../api/client';
 import { sendFile } from '../api/sendFile';
-import type { ArchiveFound, VerdictWord } from '../api/types';
+import type { ArchiveFound } from '../api/types';
 import { uuid7 } from '../api/uuid7';
 import { useMay } from '../session/usePerson';
 import { FileButton } from '../shell/FileButton';
 import { TryAgain } from '../shell/Opening';
-import { VerdictMark } from '../shell/VerdictMark';
+import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
 
 const KEY = ['archives'];
 
@@ -109,10 +109,10 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
               {record.revision > 1 && `, revision ${record.revision}`}
             </span>
             <span>
-              sealed <VerdictMark verdict={known(record.sealed)} size={14} />
+              sealed <VerdictMark verdict={verdictFrom(record.sealed)} size={14} />
             </span>
             <span>
-              here <VerdictMark verdict={known(record.again)} size={14} />
+              here <VerdictMark verdict={verdictFrom(record.again)} size={14} />
             </span>
           </Box>
           <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
@@ -151,8 +151,3 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
     </Box>
   );
 }
-
-const WORDS: VerdictWord[] = ['holds', 'out', 'unproven', 'sent-back', 'handed-over'];
-
-const known = (said: string | null): VerdictWord =>
-  WORDS.find((word) => word === said) ?? 'not-measured';

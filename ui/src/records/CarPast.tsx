@@ -8,8 +8,7 @@ import { answer, client } from '../api/client';
 import type { HistoryTask } from '../api/types';
 import { degrees } from '../format/length';
 import { TryAgain } from '../shell/Opening';
-import { VerdictMark } from '../shell/VerdictMark';
-import { verdictOf } from './verdictOf';
+import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
 
 /** A car's visits, the latest first, with what came of each sensor. */
 export function CarPast({
@@ -107,7 +106,7 @@ function SensorLine({
       <Box sx={{ minWidth: 0 }}>
         <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center' }}>
           <span>{sensor.name}</span>
-          <VerdictMark verdict={verdictOf(sensor)} size={14} />
+          <VerdictMark verdict={verdictFrom(sensor.outcome?.verdict ?? sensor.verdict)} size={14} />
           {sensor.revision !== null && sensor.revision > 1 && (
             <span>revision {sensor.revision}</span>
           )}

@@ -141,7 +141,10 @@ function Line({
   chosen: boolean;
   onOpen: () => void;
 }) {
-  const judged = order.tasks.filter((task) => task.verdict !== null);
+  // What does not hold comes first: it is what somebody looks for.
+  const judged = order.tasks
+    .filter((task) => task.verdict !== null)
+    .sort((a, b) => Number(a.verdict === 'holds') - Number(b.verdict === 'holds'));
   return (
     <ButtonBase
       onClick={onOpen}

@@ -13,8 +13,7 @@ import { answer, client } from '../api/client';
 import type { HistoryTask } from '../api/types';
 import { degrees } from '../format/length';
 import { TryAgain } from '../shell/Opening';
-import { VerdictMark } from '../shell/VerdictMark';
-import { verdictOf } from './verdictOf';
+import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
 
 const signed = (value: number) => `${value < 0 ? '−' : '+'}${degrees(value)}`;
 
@@ -107,7 +106,7 @@ function Visit({ task }: { task: HistoryTask }) {
     >
       <Box sx={{ minWidth: 0 }}>
         <b>{new Date(task.openedAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}</b>{' '}
-        <VerdictMark verdict={verdictOf(task)} size={14} />
+        <VerdictMark verdict={verdictFrom(task.outcome?.verdict ?? task.verdict)} size={14} />
         <Typography variant="body2" color="text.secondary">
           {task.vehicle} {task.plate}, {task.name}
           {task.outcome?.azimuth != null &&

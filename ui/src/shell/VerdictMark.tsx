@@ -14,6 +14,11 @@ export function verdictWord(verdict: VerdictWord): string {
   return WORDS[verdict];
 }
 
+/** A verdict as a record keeps it; what it does not know is not measured. */
+export function verdictFrom(said: string | null | undefined): VerdictWord {
+  return (Object.keys(WORDS) as VerdictWord[]).find((word) => word === said) ?? 'not-measured';
+}
+
 const COLOURS: Record<VerdictWord, string> = {
   holds: 'verdict.holds',
   out: 'verdict.out',

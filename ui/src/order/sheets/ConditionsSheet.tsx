@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import ButtonBase from '@mui/material/ButtonBase';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
@@ -9,6 +8,7 @@ import { AnswerButtons, ANSWERS, type Answer } from '../../workspace/sheets/Answ
 import { useKept } from '../../intake/useKept';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import type { OrderFile } from '../useOrder';
+import { AnswerRow } from './AnswerRow';
 
 const key = (condition: Condition) => `${condition.item} ${condition.sensor ?? ''}`;
 
@@ -40,45 +40,35 @@ export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile
       )}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Preconditions">
         {order.conditions.map((condition) => (
-          <Box component="li" key={key(condition)} sx={{ borderBottom: 1, borderColor: 'divider' }}>
-            <ButtonBase
-              onClick={() => setChosen(key(condition))}
-              sx={{
-                width: '100%',
-                minHeight: 48,
-                py: 0.75,
-                px: 1,
-                gap: 1,
-                justifyContent: 'space-between',
-                textAlign: 'left',
-                fontWeight: present === condition ? 700 : 400,
-              }}
-            >
-              <span>
-                {condition.sensorName && (
+          <AnswerRow
+            key={key(condition)}
+            present={present === condition}
+            onAsk={() => setChosen(key(condition))}
+          >
+            <span>
+              {condition.sensorName && (
+                <Box
+                  component="span"
+                  sx={{ display: 'block', fontSize: '0.85rem', color: 'text.secondary' }}
+                >
+                  {condition.sensorName}
+                </Box>
+              )}
+              {condition.question}
+              {[...condition.findings, ...(condition.effect ? [condition.effect] : [])].map(
+                (text) => (
                   <Box
                     component="span"
-                    sx={{ display: 'block', fontSize: '0.85rem', color: 'text.secondary' }}
+                    key={text}
+                    sx={{ display: 'block', fontSize: '0.9rem', color: 'verdict.out' }}
                   >
-                    {condition.sensorName}
+                    {text}
                   </Box>
-                )}
-                {condition.question}
-                {[...condition.findings, ...(condition.effect ? [condition.effect] : [])].map(
-                  (text) => (
-                    <Box
-                      component="span"
-                      key={text}
-                      sx={{ display: 'block', fontSize: '0.9rem', color: 'verdict.out' }}
-                    >
-                      {text}
-                    </Box>
-                  ),
-                )}
-              </span>
-              <Said condition={condition} />
-            </ButtonBase>
-          </Box>
+                ),
+              )}
+            </span>
+            <Said condition={condition} />
+          </AnswerRow>
         ))}
       </Box>
     </>

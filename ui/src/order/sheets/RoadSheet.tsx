@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ButtonBase from '@mui/material/ButtonBase';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
@@ -11,6 +10,7 @@ import { Key } from '../../workspace/sheets/AnswerButtons';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import { useKeys } from '../../workspace/useKeys';
 import type { OrderFile } from '../useOrder';
+import { AnswerRow } from './AnswerRow';
 
 type Found = 'seen' | 'not-seen' | 'untested';
 
@@ -81,40 +81,26 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
       </Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Functions">
         {order.road.map((one) => (
-          <Box component="li" key={one.id} sx={{ borderBottom: 1, borderColor: 'divider' }}>
-            <ButtonBase
-              onClick={() => setChosen(one.id)}
-              sx={{
-                width: '100%',
-                minHeight: 48,
-                py: 0.75,
-                px: 1,
-                gap: 1,
-                justifyContent: 'space-between',
-                textAlign: 'left',
-                fontWeight: present === one ? 700 : 400,
-              }}
-            >
-              <span>
-                {one.question}
-                {one.reason && (
-                  <Box
-                    component="span"
-                    sx={{ display: 'block', fontSize: '0.9rem', color: 'text.secondary' }}
-                  >
-                    {one.reason}
-                  </Box>
-                )}
-              </span>
-              {one.found === null ? (
-                <span>—</span>
-              ) : (
-                <Box component="span" sx={{ fontWeight: 700, color: FOUND[one.found][2] }}>
-                  {FOUND[one.found][0]}
+          <AnswerRow key={one.id} present={present === one} onAsk={() => setChosen(one.id)}>
+            <span>
+              {one.question}
+              {one.reason && (
+                <Box
+                  component="span"
+                  sx={{ display: 'block', fontSize: '0.9rem', color: 'text.secondary' }}
+                >
+                  {one.reason}
                 </Box>
               )}
-            </ButtonBase>
-          </Box>
+            </span>
+            {one.found === null ? (
+              <span>—</span>
+            ) : (
+              <Box component="span" sx={{ fontWeight: 700, color: FOUND[one.found][2] }}>
+                {FOUND[one.found][0]}
+              </Box>
+            )}
+          </AnswerRow>
         ))}
       </Box>
     </>
