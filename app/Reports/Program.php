@@ -20,7 +20,7 @@ final class Program
     public static function run(array $command, string $input): string
     {
         // Nothing of the shop's settings is handed to it.
-        $process = new Process($command, sys_get_temp_dir(), ['PATH' => '/usr/bin:/bin', 'HOME' => sys_get_temp_dir(), 'LANG' => 'C.UTF-8', ...array_fill_keys(array_keys(getenv()), false)], $input, self::PATIENCE);
+        $process = new Process($command, sys_get_temp_dir(), [...array_fill_keys(array_keys(getenv()), false), 'PATH' => '/usr/bin:/bin', 'HOME' => sys_get_temp_dir(), 'LANG' => 'C.UTF-8'], $input, self::PATIENCE);
         try {
             $process->run();
         } catch (ExceptionInterface $failure) {

@@ -160,6 +160,11 @@ final class RecordsOutTest extends FeatureCase
         $take($json)->assertOk()->assertJsonPath('id', $found->json('id'));
         $this->getJson('/api/archives')->assertOk()->assertJsonCount(1, 'archives');
         $this->getJson('/api/archives/' . $this->text($found->json('id')))->assertOk()->assertJsonPath('number', '2463');
+        $path = getenv('LUMBRO_SCRATCH') . '/archive.json';
+        foreach ([0 => $json, 1 => str_replace('"Quillon Sable"', '"Quillon Sabre"', $json)] as $status => $bytes) {
+            file_put_contents($path, $bytes);
+            self::assertSame($status, \Illuminate\Support\Facades\Artisan::call('lumbro:verify', ['file' => $path]), \Illuminate\Support\Facades\Artisan::output());
+        }
         $take(str_replace('"Quillon Sable"', '"Quillon Sabre"', $json))->assertOk()->assertJsonPath('holds', false);
         foreach (['PK', '{"format":"lumbro-archive/1"}', str_repeat('[', 100_000)] as $bytes) {
             $take($bytes)->assertStatus(422);

@@ -15,6 +15,9 @@ final readonly class Seal
 {
     public const FORMAT = 'lumbro-record/2';
 
+    /** Sealed before a record carried all it rests on: its seal is checked, it is not computed again. */
+    private const EARLIER = 'lumbro-record/1';
+
     private function __construct(public string $hash) {}
 
     /** @param mixed $record decoded JSON */
@@ -61,7 +64,7 @@ final readonly class Seal
     public static function check(string $json): array
     {
         $field = Node::parse($json)->fields(['format', 'record', 'seal']);
-        $field['format']->oneOf([self::FORMAT]);
+        $field['format']->oneOf([self::FORMAT, self::EARLIER]);
         $seal = $field['seal']->fields(['algorithm', 'form', 'hash']);
         $seal['algorithm']->oneOf(['SHA-256']);
         $seal['form']->oneOf(['RFC 8785']);
