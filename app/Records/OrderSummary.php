@@ -92,10 +92,10 @@ final class OrderSummary
     private static function refreshLabels(OrderFile $file): void
     {
         foreach ($file->tasks as $task) {
-            DB::table('sensor_tasks')->where('shop_id', $file->row->shop_id)->where('id', $task->id)->update([
-                'serial' => self::label($file->state(), $task->sensor, 'serial'),
-                'part_number' => self::label($file->state(), $task->sensor, 'part-number'),
-            ]);
+            $labels = ['serial' => self::label($file->state(), $task->sensor, 'serial'), 'part_number' => self::label($file->state(), $task->sensor, 'part-number')];
+            if ($labels !== ['serial' => $task->serial ?? null, 'part_number' => $task->part_number ?? null]) {
+                DB::table('sensor_tasks')->where('shop_id', $file->row->shop_id)->where('id', $task->id)->update($labels);
+            }
         }
     }
 

@@ -8,6 +8,7 @@ use App\Models\Shop;
 use App\Models\User;
 use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Document\ShopRulesDocument;
 use Lumbro\Core\Document\TaskStateDocument;
 use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Record\Corrected;
@@ -45,7 +46,7 @@ final class SealedDocument
                 'today' => $file->order->context->today,
                 'vehicle' => self::decoded($file->order->row->sheet),
                 'cards' => (object) $cards,
-                'rules' => self::decoded($file->order->row->rules),
+                'rules' => $file->order->row->rules === null ? ShopRulesDocument::none() : self::decoded($file->order->row->rules),
                 'register' => self::decoded($file->order->row->kit),
                 'bay' => self::decoded($file->order->row->bay),
                 'earlierLevels' => $file->context->earlierLevels,

@@ -10,6 +10,9 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Lumbro\Core\Document\Node;
+use Lumbro\Core\Record\Recomputation;
+use Lumbro\Core\Tests\Support\Schemas;
 
 /** From the last seal to a closed order, and back by reopening. */
 final class ClosingTest extends FeatureCase
@@ -52,6 +55,16 @@ final class ClosingTest extends FeatureCase
         self::assertStringContainsString('The scan tool is away until Monday.', $report);
         self::assertStringContainsString('Handed over unproven by Oda Merrin', $report);
         self::assertStringNotContainsString('This order is still open', $report);
+    }
+
+    public function testAShopWithoutTablesOfItsOwnSealsToo(): void
+    {
+        $this->workUntil('close');
+        DB::table('shop_rules')->delete();
+        $this->write('seal', [], '2471')->assertOk();
+        $record = json_decode((string) $this->actingAs($this->person())->get("/api/tasks/{$this->task()}/record")->getContent());
+        self::assertNull((new Schemas())->complaint('sealed-record', $record));
+        self::assertSame([], Recomputation::of(Node::parse((string) json_encode($record instanceof \stdClass ? $record->record : null)))->differences);
     }
 
     public function testALineThatIsAnothersToWriteIsRefused(): void

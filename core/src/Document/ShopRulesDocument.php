@@ -21,6 +21,18 @@ use Lumbro\Core\Run\Policy;
 /** Reads the JSON form of the shop's default tables (schemas, "shop-rules"). */
 final class ShopRulesDocument
 {
+    /**
+     * The tables of a shop that keeps none: what is read of it is a new ShopRules.
+     *
+     * @return array<string, mixed>
+     */
+    public static function none(): array
+    {
+        $none = new ShopRules();
+
+        return ['owed' => [], 'conditions' => [], 'capture' => [], 'codes' => [], 'phrases' => [], 'overdue' => ['bars' => $none->overdue->bars, 'widening' => $none->overdue->widening]];
+    }
+
     /** @throws InvalidInput naming the field that is missing, unknown or wrong */
     public static function read(Node $node): ShopRules
     {

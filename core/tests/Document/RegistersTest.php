@@ -23,7 +23,7 @@ final class RegistersTest extends TestCase
     {
         $folder = dirname(__DIR__, 3) . '/database/demo';
         $cards = array_map(static fn(string $file): string => CardDocument::read(DemoTask::node('cards/' . basename($file)))->id, glob("$folder/cards/*.json") ?: []);
-        self::assertSame(['marrow-field-blind-spot', 'marrow-field-front', 'quillon-sable-front', 'quillon-sable-rear', 'tessara-brink-front', 'tessara-halyard-front-pair'], $cards);
+        self::assertSame(['marrow-field-blind-spot', 'marrow-field-front', 'quillon-sable-front', 'quillon-sable-rear', 'tessara-brink-front', 'tessara-halyard-front-pair', 'tessara-halyard-rear'], $cards);
         foreach (glob("$folder/vehicles/*.json") ?: [] as $file) {
             self::assertGreaterThan(2000, VehicleDocument::read(DemoTask::node('vehicles/' . basename($file)))->wheelbase);
         }
