@@ -20,4 +20,4 @@
 @if ($run['echo']['level'] !== null) Echo {{ number_format($run['echo']['level'], 1) }} dB{{ $run['echo']['expected'] === null ? '' : ', ' . number_format($run['echo']['expected'], 1) . ' dB expected' }}.@endif
 @if ($run['made'] !== []) Corrected: @foreach ($run['made'] as $made){{ $made['words'] }} ({{ $made['person'] }}, {{ Words::moment($made['at']) }}){{ $loop->last ? '.' : '; ' }}@endforeach @endif
 @if ($run['zeroSum']['azimuth']['amount'] > 0 || $run['zeroSum']['elevation']['amount'] > 0) Electronic zeros stored in the sensor: {{ Words::degrees($run['zeroSum']['azimuth']['amount']) }} in azimuth, {{ Words::degrees($run['zeroSum']['elevation']['amount']) }} in elevation. @endif</p>
-<p class="soft">A success message of the scan tool is a message, not a proof. @if ($run['statements'] !== [])@foreach ($run['statements'] as $said){{ $said['from'] }}: {{ $said['says'] }} @endforeach @endif</p>
+<p class="soft">A success message of the scan tool is a message, not a proof. @if ($run['statements'] !== [])@foreach ($run['statements'] as $said){{ $said['from'] }}: {{ rtrim($said['says'], '.') }}. @endforeach @endif</p>

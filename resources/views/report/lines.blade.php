@@ -10,7 +10,7 @@
 @endif
 @if (($run['events'] ?? []) !== [])
 <h3>Run, line by line</h3>
-<table>
+<table class="events">
   <tbody>
   @foreach ($run['events'] as $event)
     <tr><td>{{ Words::moment($event['at']) }}</td><td>{{ $event['person'] }}</td><td>{{ $event['words'] }}</td></tr>

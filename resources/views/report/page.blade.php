@@ -12,7 +12,7 @@
 <body class="{{ $kind->value }}">
 <header>
   <div>
-    <p class="shop">{{ $shop }}</p>
+    <p class="house">{{ $shop }}</p>
     <h1>{{ $kind->title() }}</h1>
   </div>
   <div class="facts">

@@ -18,7 +18,7 @@
       <h3>Why it is {{ ['owed' => 'owed', 'not-owed' => 'not owed', 'unknown' => 'not known to be owed'][$sensor['owed']['state']] ?? '' }}</h3>
       <ul>@foreach ($sensor['owed']['reasons'] as $reason)@continue(! $kind->hasAll() && $reason['state'] !== $sensor['owed']['state'])<li>{{ ucfirst($reason['operation']) }}: {{ $reason['reason'] }} <span class="soft">({{ $reason['source'] }})</span></li>@endforeach</ul>
     @endif
-    @if ($state && ($state['runs'] !== [] || $state['ledger'] !== [] || $kind->hasAll()))
+    @if ($state && ($state['runs'] !== [] || $state['ledger'] !== [] || ($kind->hasAll() && $sensor['verdict'] !== 'not-owed')))
       <h3>Procedure</h3>
       <p>{{ $state['card']['title'] }}: {{ $state['card']['source'] }}, edition {{ $state['card']['edition'] }}, {{ $state['card']['dated'] }}. Entered by {{ $state['card']['enteredBy'] }}, {{ $state['card']['checkedBy'] ? 'checked by ' . $state['card']['checkedBy'] : 'not checked' }}. Target: {{ $state['card']['target'] }}.</p>
     @endif
@@ -46,7 +46,7 @@
       </table>
       @include('report.readings')
     @endif
-    @if ($kind->hasAll() && $state)
+    @if ($kind->hasAll() && $state && $sensor['verdict'] !== 'not-owed')
       @include('report.lines')
     @endif
   @endif

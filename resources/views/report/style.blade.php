@@ -8,7 +8,7 @@ header { display: table; width: 100%; border-bottom: 1.2pt solid #7a5410; paddin
 header > div { display: table-cell; vertical-align: top; padding-right: 8mm }
 header table { margin: 0; font-size: .92em } header .facts { width: 72mm; padding: 0 }
 header th { border: 0; padding: 0 3mm 0 0; white-space: nowrap } header td { border: 0; padding: 0; font-weight: 700 }
-.shop { margin: 0; color: #7a5410; font-weight: 700 }
+.house { margin: 0; color: #7a5410; font-weight: 700 }
 h1 { font-size: 1.7em; line-height: 1.15; margin: 0 }
 h2 { font-size: 1.22em; line-height: 1.2; margin: 6mm 0 2mm; break-after: avoid }
 h3 { font-size: 1em; margin: 4mm 0 1mm; break-after: avoid }
@@ -24,6 +24,7 @@ tr, table.whole { break-inside: avoid }
 .plain { font-size: 1.06em }
 .customer .plain { font-size: 1.15em }
 .struck { text-decoration: line-through } .soft { color: #595345 }
+table.events td:nth-child(-n+2) { white-space: nowrap }
 svg.plan { width: 100%; height: auto; max-height: 92mm; border: .4pt solid #d3cab6; break-inside: avoid }
 .seal { display: table; width: 100%; border: .8pt solid #20252b; margin: 3mm 0; break-inside: avoid }
 .seal > div { display: table-cell; vertical-align: middle; padding: 2mm 3mm }
