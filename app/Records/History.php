@@ -6,6 +6,7 @@ namespace App\Records;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Screws\AxisPair;
 
 /** What the shop has known of a car, or of one sensor, over the years. */
 final class History
@@ -57,7 +58,7 @@ final class History
     {
         $tasks = self::tasks($shop, static fn(Builder $query) => $query->where('t.serial', $serial)->limit(self::MOST));
         $zeros = DB::table('record_events')->where('shop_id', $shop)->whereIn('sensor_task_id', array_column($tasks, 'task'))->where('kind', 'correction')->orderBy('version')->get(['sensor_task_id', 'payload', 'recorded_at', 'person']);
-        $sum = ['azimuth' => 0.0, 'elevation' => 0.0];
+        $sum = new AxisPair(0.0, 0.0);
         foreach ($tasks as $i => $task) {
             $tasks[$i]['zeros'] = [];
             foreach ($zeros as $row) {
@@ -65,8 +66,9 @@ final class History
                 if ($row->sensor_task_id !== $task['task'] || ($given['way'] ?? '') !== 'electronic') {
                     continue;
                 }
-                $sum = ['azimuth' => $sum['azimuth'] + (float) ($given['azimuth'] ?? 0), 'elevation' => $sum['elevation'] + (float) ($given['elevation'] ?? 0)];
-                $tasks[$i]['zeros'][] = ['azimuth' => (float) ($given['azimuth'] ?? 0), 'elevation' => (float) ($given['elevation'] ?? 0), 'sum' => $sum, 'person' => $row->person, 'at' => Moment::read($row->recorded_at)];
+                $zero = new AxisPair((float) ($given['azimuth'] ?? 0), (float) ($given['elevation'] ?? 0));
+                $sum = $sum->plus($zero);
+                $tasks[$i]['zeros'][] = [...get_object_vars($zero), 'sum' => get_object_vars($sum), 'person' => $row->person, 'at' => Moment::read($row->recorded_at)];
             }
         }
 

@@ -167,6 +167,9 @@ final class PlanSvg
             }
         }
         $this->labels[] = [$best[0], $best[1], $wide, $high];
+        // On paper of its own, so that no tape runs through it.
+        [$x, $y] = $this->at($best);
+        $this->parts[] = sprintf('<rect x="%.0f" y="%.0f" width="%.0f" height="%.0f" fill="#fff" fill-opacity="0.9"/>', $x - $size * 0.15, $y - $size * 0.85, $wide + $size * 0.3, $size * 1.1);
         $this->text($best, $words, 'fill="#1f5f93"');
     }
 
