@@ -16,6 +16,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Lumbro\Core\Failure\CoreFailure;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -39,7 +40,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
-        $exceptions->dontReport([Lumbro\Core\Failure\CoreFailure::class, App\Http\Refusal::class]);
+        $exceptions->dontReport([CoreFailure::class, App\Http\Refusal::class]);
         $exceptions->render(static fn(Throwable $failure, Request $request) => Problem::from($failure));
     })
     ->create()

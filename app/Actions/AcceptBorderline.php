@@ -9,8 +9,8 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
+use Lumbro\Core\Journal\BorderlineAccepted;
 use Lumbro\Core\People\Act;
-use Lumbro\Core\Record\BorderlineAccepted;
 
 /** A border-line axis is accepted by name, where the shop's policy allows it and has been followed to its end (need J29). */
 final readonly class AcceptBorderline

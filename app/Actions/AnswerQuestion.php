@@ -9,11 +9,11 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Intake\ConditionAnswered;
 use Lumbro\Core\Intake\ConditionList;
-use Lumbro\Core\Intake\LineAnswered;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Record\AnswerKind;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\ConditionAnswered;
+use Lumbro\Core\Journal\LineAnswered;
+use Lumbro\Core\Journal\OrderLine;
 
 /** A question of the preparation, or a step of the line, is answered; hearsay names its source. */
 final readonly class AnswerQuestion
@@ -24,11 +24,11 @@ final readonly class AnswerQuestion
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
-        return $this->recorder->recordOnOrder($user, $task, $body, static fn(TaskFile $file, string $now): OrderEntry => self::entry($user, $file, $body, $now));
+        return $this->recorder->recordOnOrder($user, $task, $body, static fn(TaskFile $file, string $now): OrderLine => self::entry($user, $file, $body, $now));
     }
 
     /** Preconditions and the line are the car's matter: they are kept with the order, once, for all sensors they concern. */
-    private static function entry(User $user, TaskFile $file, Body $body, string $now): OrderEntry
+    private static function entry(User $user, TaskFile $file, Body $body, string $now): OrderLine
     {
         $item = $body->text('item');
         foreach (ConditionList::ofSensor($file->order->state(), $file->context->sensor) as $condition) {

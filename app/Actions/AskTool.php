@@ -11,10 +11,10 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Screws\AxisPair;
+use Lumbro\Core\Work\TaskState;
 
 /**
  * Something is asked of the scan tool. That it was asked is recorded first, its answer after it: whatever fails between,

@@ -9,8 +9,8 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Record\ReferenceChosen;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Journal\ReferenceChosen;
 
 /** The line that the card's values are taken from is chosen, with the reason, where the card does not say it. */
 final readonly class ChooseReference

@@ -9,10 +9,10 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Record\SchoolsChosen;
-use Lumbro\Core\School\Schools;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Journal\SchoolsChosen;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\Schools;
 
 /** The schools a sensor's set-up is measured by are chosen; one that cannot be used here is refused with the reason. */
 final readonly class ChooseSchools

@@ -9,7 +9,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Screws\Screw;
 
 /** The sensor was turned by its screws, or set by its mirror spots. */

@@ -10,10 +10,10 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\StepBegun;
-use Lumbro\Core\Record\StepDone;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\StepBegun;
+use Lumbro\Core\Journal\StepDone;
 
 /** A step of the card's procedure that a person does: its clock is started, or it is done. */
 final readonly class DoStep
@@ -24,7 +24,7 @@ final readonly class DoStep
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
-        return $this->recorder->record($user, $task, $body, function (TaskFile $file, string $now) use ($user, $body): Entry {
+        return $this->recorder->record($user, $task, $body, function (TaskFile $file, string $now) use ($user, $body): Line {
             RunGuard::open($file);
             $run = $file->state()->run;
             $id = $body->text('step', 80);

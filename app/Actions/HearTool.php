@@ -12,13 +12,13 @@ use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
 use Illuminate\Support\Str;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\LevelRead;
-use Lumbro\Core\Record\RunMade;
-use Lumbro\Core\Record\ToolAnswered;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\LevelRead;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Run\ToolReply;
 
 /** What came of something the tool was asked: its answer, or that nobody can know it any more. */
@@ -60,7 +60,7 @@ final readonly class HearTool
         return $file->state()->run->log->pending?->id === $asked->id;
     }
 
-    /** @return list<Entry> */
+    /** @return list<Line> */
     private static function lines(User $user, TaskFile $file, string $now, ToolAsked $asked, ToolReply $reply): array
     {
         $id = static fn(): string => (string) Str::uuid7();

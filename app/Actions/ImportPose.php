@@ -10,10 +10,10 @@ use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\PoseDocument;
-use Lumbro\Core\Procedure\ReadingExpectation;
-use Lumbro\Core\Record\ReadingTaken;
-use Lumbro\Core\School\Reads;
+use Lumbro\Core\Codec\PoseDocument;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\SetUp\ReadingExpectation;
 
 /** A rig's file becomes the three readings of the reported pose, all or none; one far off is asked about. */
 final readonly class ImportPose

@@ -11,11 +11,11 @@ use App\Records\OrderFile;
 use App\Records\OrderRecorder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Codec\TrackFile;
 use Lumbro\Core\Drive\Drive;
-use Lumbro\Core\Drive\TrackFile;
 use Lumbro\Core\Drive\TrackPoint;
-use Lumbro\Core\Intake\DriveTaken;
-use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Journal\DriveTaken;
+use Lumbro\Core\Journal\OrderLine;
 
 /** A drive's track is kept as its file was, and noted at the order with who drove. */
 final readonly class KeepDrive
@@ -41,7 +41,7 @@ final readonly class KeepDrive
         }
         $points = TrackFile::read($track)['points'];
 
-        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track, $points): OrderEntry {
+        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track, $points): OrderLine {
             $kept = (string) Str::uuid7();
             DB::table('tracks')->insert(['shop_id' => $user->shop_id, 'id' => $kept, 'repair_order_id' => $file->row->id, 'user_id' => $user->id, 'kept_at' => Moment::now(), 'track' => $track]);
 

@@ -8,8 +8,8 @@ use App\Http\Body;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Record\CauseChecked;
-use Lumbro\Core\Run\Cause;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\CauseChecked;
 
 /** A possible cause was looked into (need J30). */
 final readonly class LookIntoCause

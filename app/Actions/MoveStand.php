@@ -8,10 +8,10 @@ use App\Http\Body;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Document\Node;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Procedure\MoveKind;
-use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\MoveKind;
 
 /** The stand was moved; what the move spoils is due again. */
 final readonly class MoveStand

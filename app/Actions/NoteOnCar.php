@@ -8,8 +8,8 @@ use App\Http\Body;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
 
 /** What is found at the car while one sensor is set up, and holds for all of them: its floor and its marks. */
 final readonly class NoteOnCar
@@ -22,7 +22,7 @@ final readonly class NoteOnCar
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
-        return $this->recorder->recordOnOrder($user, $task, $body, static fn(TaskFile $file, string $now): OrderEntry => OrderEntryDocument::entry(
+        return $this->recorder->recordOnOrder($user, $task, $body, static fn(TaskFile $file, string $now): OrderLine => OrderLineDocument::entry(
             $body->node('kind')->oneOf(self::KINDS),
             $body->id,
             $user->name,

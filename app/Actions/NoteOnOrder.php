@@ -14,12 +14,12 @@ use App\Records\OrderFile;
 use App\Records\OrderRecorder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\OrderEntryDocument;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Intake\BayChosen;
-use Lumbro\Core\Intake\CardChosen;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\PhotoAdded;
+use Lumbro\Core\Journal\BayChosen;
+use Lumbro\Core\Journal\CardChosen;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\People\Act;
 
 /** A line is added to an order's record: an operation, a cover's place, an answer, something captured, a scan, a figure. */
@@ -38,8 +38,8 @@ final readonly class NoteOnOrder
             $body->id,
             $body->version,
             $body->flag('confirmed'),
-            static function (OrderFile $file, string $now) use ($user, $body, &$chosen): OrderEntry {
-                $kind = $body->node('kind')->oneOf(OrderEntryDocument::KINDS);
+            static function (OrderFile $file, string $now) use ($user, $body, &$chosen): OrderLine {
+                $kind = $body->node('kind')->oneOf(OrderLineDocument::KINDS);
                 if ($kind === 'estimate-line') {
                     throw InvalidInput::because('/kind', 'comes from an estimate alone.');
                 }
@@ -49,7 +49,7 @@ final readonly class NoteOnOrder
                 if ($kind === 'left-open' && ! $user->may(Act::HandOver)) {
                     throw Refusal::forbidden(Act::HandOver->refusal());
                 }
-                $entry = OrderEntryDocument::entry($kind, $body->id, $user->name, $now, $body->node('payload'));
+                $entry = OrderLineDocument::entry($kind, $body->id, $user->name, $now, $body->node('payload'));
                 if ($entry instanceof PhotoAdded) {
                     self::photo($user, $file, $entry);
                 }

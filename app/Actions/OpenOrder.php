@@ -16,18 +16,18 @@ use App\Records\OrderRecorder;
 use App\Records\OrderSummary;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\VehicleDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\Vin;
-use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\Vin;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Measure\Node;
 
 /** A car comes in: its order is opened with a task for each of its sensors, and the card for each. */
 final readonly class OpenOrder
 {
     /**
-     * @param \Closure(OrderFile): list<OrderEntry> $entries what is known of it already
+     * @param \Closure(OrderFile): list<OrderLine> $entries what is known of it already
      *
      * @throws Refusal where the number is taken or the shop has no such sheet
      */

@@ -12,11 +12,11 @@ use App\Records\OrderFile;
 use App\Records\PracticeShelf;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Procedure\Cover;
-use Lumbro\Core\Simulation\Scenario;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Practice\Scenario;
 
 /** A simulated car is brought in: an order of its own, with a task whose truth is hidden. */
 final readonly class OpenPractice
@@ -44,9 +44,9 @@ final readonly class OpenPractice
             $sheet,
             $bay,
             static fn(OrderFile $order): array => [
-                ...array_map(static fn(string $operation): OrderEntry => self::note($user, 'operation', ['operation' => $operation, 'state' => 'done']), $file['operations']),
+                ...array_map(static fn(string $operation): OrderLine => self::note($user, 'operation', ['operation' => $operation, 'state' => 'done']), $file['operations']),
                 // It comes in with its covers on: what is to be found is found without taking them off.
-                ...array_map(static fn(Cover $cover): OrderEntry => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
+                ...array_map(static fn(Cover $cover): OrderLine => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
             ],
         );
         DB::table('repair_orders')->where('shop_id', $user->shop_id)->where('id', $order->row->id)->update(['practice' => true]);
@@ -62,9 +62,9 @@ final readonly class OpenPractice
     }
 
     /** @param array<string, mixed> $payload */
-    private static function note(User $user, string $kind, array $payload): OrderEntry
+    private static function note(User $user, string $kind, array $payload): OrderLine
     {
-        return OrderEntryDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
+        return OrderLineDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
     }
 
     private function of(User $user, string $table, string $column, string $value, string $what): string

@@ -10,9 +10,9 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\UnreadableReading;
+use Lumbro\Core\Journal\MirrorRead;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\SidedLength;
-use Lumbro\Core\Record\MirrorRead;
 
 /** Where the spot of a laser comes back from a mirror on the sensor's face. */
 final readonly class ReadMirror

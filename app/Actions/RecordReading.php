@@ -9,14 +9,14 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
+use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\SidedLength;
 use Lumbro\Core\Measure\StandardUncertainty;
 use Lumbro\Core\Measure\Turn;
-use Lumbro\Core\Procedure\ReadingExpectation;
-use Lumbro\Core\Record\ReadingTaken;
-use Lumbro\Core\School\Call;
-use Lumbro\Core\School\Reads;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\SetUp\ReadingExpectation;
 
 /** A reading is taken down as typed, far-off ones only once confirmed; a correction strikes the one it corrects. */
 final readonly class RecordReading

@@ -9,8 +9,8 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Procedure\Bar;
-use Lumbro\Core\Record\RunReleased;
+use Lumbro\Core\Intake\Bar;
+use Lumbro\Core\Journal\RunReleased;
 
 /** Somebody lets one run go ahead although it is barred, in their name and for a reason (need J25). */
 final readonly class ReleaseRun

@@ -14,8 +14,8 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\RecordDocument;
+use Lumbro\Core\Journal\TaskLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /** A lead opens a sealed record again. The seal stays as it is; the next one is a revision on top of it. */
 final readonly class ReopenRecord
@@ -41,7 +41,7 @@ final readonly class ReopenRecord
             $reason = $body->text('reason', 500, 10);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => null]);
             $this->recorder->follow($user, $task, static fn(TaskFile $open, string $now): array => [
-                RecordDocument::entry('reopened', $body->id, $user->name, $now, Node::parse((string) json_encode(['name' => $user->name, 'reason' => $reason]))),
+                TaskLineDocument::entry('reopened', $body->id, $user->name, $now, Node::parse((string) json_encode(['name' => $user->name, 'reason' => $reason]))),
             ]);
             OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));
 

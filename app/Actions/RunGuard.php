@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Http\Refusal;
 use App\Records\TaskFile;
-use Lumbro\Core\Procedure\Bar;
+use Lumbro\Core\Intake\Bar;
 
 /** What stands in the way of working on with the run: every route to the sensor passes here (need J25). */
 final class RunGuard

@@ -16,9 +16,9 @@ use App\Records\SealedDocument;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Evidence\CanonicalJson;
+use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\People\Act;
-use Lumbro\Core\Record\CanonicalJson;
-use Lumbro\Core\Record\Seal;
 
 /**
  * Closes a task: its record is sealed and takes nothing more. An owed axis that is not proven is handed over only by

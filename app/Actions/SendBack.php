@@ -9,9 +9,9 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\SentBack;
-use Lumbro\Core\Run\Cause;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Work\TaskState;
 
 /** The car goes back to another trade, in somebody's name, with the reasons as they stand (needs J29, J36). */
 final readonly class SendBack

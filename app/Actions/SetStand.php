@@ -10,8 +10,8 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\UnreadableReading;
+use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Measure\SidedLength;
-use Lumbro\Core\Record\StandSet;
 
 /** The target is hung on another arm of its stand, or a plate set to another tilt (need J20). */
 final readonly class SetStand

@@ -11,8 +11,8 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\UnreadableReading;
+use Lumbro\Core\Journal\TargetShifted;
 use Lumbro\Core\Measure\SidedLength;
-use Lumbro\Core\Record\TargetShifted;
 
 /** The target is shifted along its bar for a shift test, or put back to its mark. */
 final readonly class ShiftTarget

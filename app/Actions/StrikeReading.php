@@ -9,7 +9,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Record\ReadingStruck;
+use Lumbro\Core\Journal\ReadingStruck;
 
 /** A reading is taken back. It stays in the record, struck. */
 final readonly class StrikeReading

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\User;
 use App\Records\Moment;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Record\Archive;
+use Lumbro\Core\Evidence\Archive;
 
 /** Another installation's archive is taken in, with what was found in it. One that was changed is taken in too, and says so. */
 final readonly class TakeArchive

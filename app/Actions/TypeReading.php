@@ -9,7 +9,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Journal\RunMade;
 
 /** What the tool shows of the axis is typed, where no tool is connected: figures and signs as the tool shows them. */
 final readonly class TypeReading

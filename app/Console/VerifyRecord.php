@@ -7,9 +7,9 @@ namespace App\Console;
 use App\Models\SealedRecord;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
+use Lumbro\Core\Evidence\Archive;
+use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Failure\CoreFailure;
-use Lumbro\Core\Record\Archive;
-use Lumbro\Core\Record\Seal;
 
 /** Says whether a sealed record's file, or an order's archive, was changed since it was sealed. */
 final class VerifyRecord extends Command

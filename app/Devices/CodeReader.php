@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Lumbro\Core\Intake\Scan;
+use Lumbro\Core\Journal\Scan;
 
 /** A scan tool that reads a car's trouble codes. */
 interface CodeReader

@@ -10,9 +10,9 @@ use App\Devices\Simulated\SimulatedScanTool;
 use App\Records\OrderFile;
 use App\Records\TaskFile;
 use App\Records\ToolLog;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Simulation\Scenario;
-use Lumbro\Core\Simulation\World;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Practice\Scenario;
+use Lumbro\Core\Practice\World;
 
 /** Hands out the devices that serve a task: simulated ones where its car is simulated, else what was loaded from a tool. */
 final class DeviceRoom

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
 
 /** No device of this kind answers. */
 final class DeviceUnavailable extends \RuntimeException

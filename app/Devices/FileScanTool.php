@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Lumbro\Core\Document\ToolLogDocument;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Codec\ToolLogDocument;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Run\ToolReply;
 
 /**
@@ -25,7 +25,7 @@ final readonly class FileScanTool implements ScanTool
 
     /**
      * @param string      $log     JSON Lines
-     * @param list<Entry> $entries the task's record
+     * @param list<Line> $entries the task's record
      *
      * @throws InvalidInput where the log cannot be read
      */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Run\ToolReply;
 
 /** A scan tool and the radar sensor behind it: identity, gateway, supply, codes, routines, axis and zero. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Illuminate\Http\Request;
-use Lumbro\Core\Document\Node;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Measure\Node;
 
 /** The JSON body of a write: what every write carries, and its own fields, read strictly. */
 final readonly class Body

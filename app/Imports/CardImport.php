@@ -8,10 +8,10 @@ use App\Models\ProcedureCard;
 use App\Models\User;
 use App\Records\CardRegister;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Measure\Node;
 
 /** Takes in procedure cards as a JSON file: one card, or a list of them under "cards". Each becomes a version that somebody else checks. */
 final readonly class CardImport implements ImportKind

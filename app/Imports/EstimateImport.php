@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Imports;
 
 use App\Actions\OpenOrder;
+use App\Http\Refusal;
 use App\Models\RepairOrder;
 use App\Models\User;
 use App\Records\Moment;
@@ -12,21 +13,22 @@ use App\Records\OrderSummary;
 use App\Records\ShopFloor;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\CsvRow;
-use Lumbro\Core\Document\CsvTable;
-use Lumbro\Core\Document\EstimateDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Codec\CsvRow;
+use Lumbro\Core\Codec\CsvTable;
+use Lumbro\Core\Codec\EstimateDocument;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\Closing;
-use Lumbro\Core\Intake\LineNotUnderstood;
-use Lumbro\Core\Intake\OperationNoted;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
-use Lumbro\Core\Procedure\VehicleSheet;
+use Lumbro\Core\Journal\LineNotUnderstood;
+use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /**
  * Takes in estimates as a CSV file, a row for each line of work; the rows of one order stand together.
@@ -41,7 +43,7 @@ final class EstimateImport implements ImportKind
 
     private ShopFloor $floor;
 
-    /** @var array<string, array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: \Lumbro\Core\Procedure\ProcedureCard|null}>}> make and model → sheet */
+    /** @var array<string, array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: ProcedureCard|null}>}> make and model → sheet */
     private array $sheets = [];
 
     public function __construct(private readonly User $user) {}
@@ -91,7 +93,7 @@ final class EstimateImport implements ImportKind
         DB::select('select pg_advisory_xact_lock(hashtextextended(?, 1))', [$this->user->shop_id]);
         $taken = RepairOrder::query()->where('shop_id', $this->user->shop_id)->whereIn('number', $file->staged()->select('key'))->value('number');
         if ($taken !== null) {
-            throw \App\Http\Refusal::conflict('number-taken', "The number \"$taken\" was taken by another order meanwhile. Nothing was taken in.");
+            throw Refusal::conflict('number-taken', "The number \"$taken\" was taken by another order meanwhile. Nothing was taken in.");
         }
         $count = 0;
         foreach ($file->staged()->orderBy('row')->cursor()->chunk(self::BATCH) as $chunk) {
@@ -176,7 +178,7 @@ final class EstimateImport implements ImportKind
 
     /**
      * @param list<EstimateDocument>                                             $lines
-     * @param array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: \Lumbro\Core\Procedure\ProcedureCard|null}>} $sheet
+     * @param array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: ProcedureCard|null}>} $sheet
      *
      * @return array<string, mixed>
      */
@@ -199,7 +201,7 @@ final class EstimateImport implements ImportKind
                 $seen[$line->operation->text()] = true;
             }
         }
-        $state = new OrderState(new OrderContext($sheet['sheet'], array_map(static fn(array $card): ?\Lumbro\Core\Procedure\ProcedureCard => $card['card'], $sheet['cards']), $this->floor->rules, $this->floor->kit, Moment::today()), $entries);
+        $state = new OrderState(new OrderContext($sheet['sheet'], array_map(static fn(array $card): ?ProcedureCard => $card['card'], $sheet['cards']), $this->floor->rules, $this->floor->kit, Moment::today()), $entries);
         $tasks = [];
         $shown = [];
         foreach ($sheet['cards'] as $sensor => $card) {
@@ -212,7 +214,7 @@ final class EstimateImport implements ImportKind
         }
         $events = [];
         foreach ($entries as $i => $entry) {
-            ['kind' => $kind, 'payload' => $payload] = OrderEntryDocument::write($entry);
+            ['kind' => $kind, 'payload' => $payload] = OrderLineDocument::write($entry);
             $events[] = [
                 'shop_id' => $this->user->shop_id, 'id' => $entry->id, 'repair_order_id' => $order, 'version' => $i + 1, 'user_id' => $this->user->id,
                 'person' => $entry->person, 'recorded_at' => $now, 'kind' => $kind, 'payload' => json_encode((object) $payload, JSON_THROW_ON_ERROR),
@@ -252,7 +254,7 @@ final class EstimateImport implements ImportKind
         }
     }
 
-    /** @return array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: \Lumbro\Core\Procedure\ProcedureCard|null}>}|null the sheet with the longest name that the text begins with */
+    /** @return array{id: string, document: string, sheet: VehicleSheet, cards: array<string, array{id: string|null, card: ProcedureCard|null}>}|null the sheet with the longest name that the text begins with */
     private function sheetFor(string $vehicle): ?array
     {
         $best = null;

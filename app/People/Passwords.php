@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Http\Refusal;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Measure\Node;
 
 /** What a password must be, and one made up for somebody who is let in. */
 final class Passwords

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Photos;
 
+use Lumbro\Core\Codec\PhotoPlace;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Intake\PhotoPlace;
 
 /** A photo as somebody sent it: known for what it is by its content, upright, and without anything hidden in it. */
 final readonly class PhotoBytes

@@ -7,15 +7,15 @@ namespace App\Records;
 use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Bay\Needs;
-use Lumbro\Core\Bay\Stance;
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\StanceDocument;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Facts\StanceDocument;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\MeasuringPlan;
-use Lumbro\Core\Procedure\TaskContext;
+use Lumbro\Core\Planning\Needs;
+use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\TaskContext;
 
 /** What the screens about bays show. */
 final class BayPage

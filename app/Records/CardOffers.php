@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Measure\Node;
 
 /** For each sensor of an order that is not sealed: the newest checked card for it, where it is not the one it has. */
 final class CardOffers

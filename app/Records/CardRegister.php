@@ -6,8 +6,8 @@ namespace App\Records;
 
 use App\Models\ProcedureCard;
 use App\Models\User;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Measure\Node;
 
 /** How versions of procedure cards are put into the database. */
 final class CardRegister

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\DriveDocument;
-use Lumbro\Core\Drive\TrackFile;
-use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Codec\TrackFile;
+use Lumbro\Core\Facts\DriveDocument;
 
 /** The drives of an order, each judged by every card that asks for one. */
 final class DrivePage

@@ -9,14 +9,14 @@ use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
-use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /** A repair order as the database has it: its car, its sensors' cards and its record, in the core's terms. */
 final class OrderFile
@@ -25,7 +25,7 @@ final class OrderFile
 
     /**
      * @param list<\stdClass>   $tasks   id, sensor, card's id and document, hash where it is sealed
-     * @param list<OrderEntry>  $entries
+     * @param list<OrderLine>  $entries
      */
     private function __construct(
         public readonly \stdClass $row,
@@ -90,7 +90,7 @@ final class OrderFile
         $entries = [];
         $version = 0;
         foreach ($lines as $line) {
-            $entries[] = OrderEntryDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
+            $entries[] = OrderLineDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
             $version = (int) $line->version;
         }
         $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $until === null ? Moment::today() : substr(Moment::read($until), 0, 10));
@@ -122,15 +122,15 @@ final class OrderFile
         return false;
     }
 
-    /** @return list<OrderEntry> lines about the same matter that somebody who saw an older version has not seen */
-    public function unseen(int $version, OrderEntry $entry): array
+    /** @return list<OrderLine> lines about the same matter that somebody who saw an older version has not seen */
+    public function unseen(int $version, OrderLine $entry): array
     {
         $unseen = array_slice($this->entries, $version);
 
-        return array_values(array_filter($unseen, static fn(OrderEntry $other): bool => $other->subject() === $entry->subject()));
+        return array_values(array_filter($unseen, static fn(OrderLine $other): bool => $other->subject() === $entry->subject()));
     }
 
-    public function add(OrderEntry $entry): void
+    public function add(OrderLine $entry): void
     {
         $this->entries[] = $entry;
         $this->version++;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lumbro\Core\Document\ClosingDocument;
-use Lumbro\Core\Document\OrderStateDocument;
+use Lumbro\Core\Facts\ClosingDocument;
+use Lumbro\Core\Facts\OrderStateDocument;
 
 /** All that an order's own screen shows, in one answer. */
 final class OrderPage

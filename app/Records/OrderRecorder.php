@@ -8,10 +8,10 @@ use App\Http\Refusal;
 use App\Models\OrderEvent;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Intake\DetailNoted;
-use Lumbro\Core\Intake\EntryGuard;
-use Lumbro\Core\Intake\OrderEntry;
+use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Journal\DetailNoted;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
 
 /**
  * Adds lines to a repair order's record, one writer at a time.
@@ -22,7 +22,7 @@ use Lumbro\Core\Intake\OrderEntry;
 final class OrderRecorder
 {
     /**
-     * @param \Closure(OrderFile, string): OrderEntry $make the line to add, given the file and the present moment
+     * @param \Closure(OrderFile, string): OrderLine $make the line to add, given the file and the present moment
      *
      * @throws Refusal
      */
@@ -39,7 +39,7 @@ final class OrderRecorder
     }
 
     /** Adds one line within a transaction that holds the order. */
-    public static function append(User $user, OrderFile $file, OrderEntry $entry, int $version, bool $confirmed): void
+    public static function append(User $user, OrderFile $file, OrderLine $entry, int $version, bool $confirmed): void
     {
         if ($version > $file->version) {
             throw Refusal::field('/version', sprintf('is %d, and the record has come to %d only.', $version, $file->version));
@@ -48,11 +48,11 @@ final class OrderRecorder
         if ($unseen !== []) {
             throw Refusal::orderMovedOn(OrderPage::of($file), array_map(self::line(...), $unseen));
         }
-        $question = EntryGuard::question($file->state(), $entry);
+        $question = LineGuard::question($file->state(), $entry);
         if ($question !== null && ! $confirmed) {
             throw Refusal::asks('/payload', $question);
         }
-        $entry = EntryGuard::asRecorded($file->state(), $entry);
+        $entry = LineGuard::asRecorded($file->state(), $entry);
         self::insert($user, $file, [$entry]);
         if ($entry instanceof DetailNoted && in_array($entry->field, ['vehicle', 'plate', 'vin'], true)) {
             DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->id)->update([$entry->field => $entry->value]);
@@ -61,12 +61,12 @@ final class OrderRecorder
         OrderSummary::refresh($file);
     }
 
-    /** @param list<OrderEntry> $entries */
+    /** @param list<OrderLine> $entries */
     public static function insert(User $user, OrderFile $file, array $entries): void
     {
         $rows = [];
         foreach ($entries as $entry) {
-            ['kind' => $kind, 'payload' => $payload] = OrderEntryDocument::write($entry);
+            ['kind' => $kind, 'payload' => $payload] = OrderLineDocument::write($entry);
             $rows[] = [
                 'shop_id' => $user->shop_id,
                 'id' => $entry->id,
@@ -84,8 +84,8 @@ final class OrderRecorder
     }
 
     /** @return array<string, mixed> */
-    private static function line(OrderEntry $entry): array
+    private static function line(OrderLine $entry): array
     {
-        return ['person' => $entry->person, 'at' => $entry->at, ...OrderEntryDocument::write($entry)];
+        return ['person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)];
     }
 }

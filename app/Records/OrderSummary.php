@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderState;
-use Lumbro\Core\Procedure\CarSensor;
 
 /** What the list of orders shows of one: made anew from its record whenever something was written to it. */
 final class OrderSummary

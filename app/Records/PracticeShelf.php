@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Http\Refusal;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\VehicleDocument;
-use Lumbro\Core\Procedure\Operation;
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Measure\Node;
 
 /** The simulated cars that ship: each a file with a car, a card and a hidden truth. */
 final class PracticeShelf

@@ -10,10 +10,10 @@ use App\Models\Reading;
 use App\Models\RecordEvent;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\TaskLineDocument;
 
 /**
  * Adds lines to a task's record, one writer of a repair order at a time.
@@ -24,7 +24,7 @@ use Lumbro\Core\Record\ReadingTaken;
 final class Recorder
 {
     /**
-     * @param \Closure(TaskFile, string): Entry $make the line to add, given the file and the present moment
+     * @param \Closure(TaskFile, string): Line $make the line to add, given the file and the present moment
      *
      * @throws Refusal
      */
@@ -36,7 +36,7 @@ final class Recorder
     /**
      * The same for several lines, all of them or none; the first has the id that the write was sent with.
      *
-     * @param \Closure(TaskFile, string): list<Entry> $make
+     * @param \Closure(TaskFile, string): list<Line> $make
      *
      * @throws Refusal
      */
@@ -60,7 +60,7 @@ final class Recorder
      * Lines that follow from one that was recorded already, whatever the record has come to since: none where they are
      * there by now.
      *
-     * @param \Closure(TaskFile, string): list<Entry> $make
+     * @param \Closure(TaskFile, string): list<Line> $make
      */
     public function follow(User $user, string $task, \Closure $make): TaskFile
     {
@@ -78,7 +78,7 @@ final class Recorder
     /**
      * The same for a line that is the whole car's: it is kept in the order's record.
      *
-     * @param \Closure(TaskFile, string): OrderEntry $make
+     * @param \Closure(TaskFile, string): OrderLine $make
      *
      * @throws Refusal
      */
@@ -111,7 +111,7 @@ final class Recorder
         };
     }
 
-    private function add(User $user, TaskFile $file, Entry $entry): void
+    private function add(User $user, TaskFile $file, Line $entry): void
     {
         $line = [
             'shop_id' => $user->shop_id,
@@ -125,7 +125,7 @@ final class Recorder
         if ($entry instanceof ReadingTaken) {
             Reading::query()->insert([...$line, ...$this->reading($file, $entry)]);
         } else {
-            ['kind' => $kind, 'payload' => $payload] = RecordDocument::write($entry);
+            ['kind' => $kind, 'payload' => $payload] = TaskLineDocument::write($entry);
             RecordEvent::query()->insert([...$line, 'kind' => $kind, 'payload' => json_encode($payload, JSON_THROW_ON_ERROR)]);
         }
         $file->add($entry);

@@ -6,13 +6,13 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Document\ShopRulesDocument;
-use Lumbro\Core\Document\TaskStateDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
+use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Version;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
@@ -50,18 +50,18 @@ final class SealedDocument
                 'register' => self::decoded($file->order->row->kit),
                 'bay' => self::decoded($file->order->row->bay),
                 'earlierLevels' => $file->context->earlierLevels,
-                'order' => array_map(static fn(OrderEntry $entry): array => [
+                'order' => array_map(static fn(OrderLine $entry): array => [
                     'id' => $entry->id,
                     'person' => $entry->person,
                     'at' => $entry->at,
-                    ...OrderEntryDocument::write($entry),
+                    ...OrderLineDocument::write($entry),
                 ], $file->order->entries),
             ],
-            'entries' => array_map(static fn(Entry $entry): array => [
+            'entries' => array_map(static fn(Line $entry): array => [
                 'id' => $entry->id,
                 'person' => $entry->person,
                 'at' => $entry->at,
-                ...RecordDocument::write($entry),
+                ...TaskLineDocument::write($entry),
             ], $file->entries),
             'result' => TaskStateDocument::write($file->state()),
         ];

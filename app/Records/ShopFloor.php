@@ -6,11 +6,11 @@ namespace App\Records;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\KitRegisterDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\ShopRulesDocument;
-use Lumbro\Core\Intake\ShopRules;
-use Lumbro\Core\Kit\KitRegister;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Measure\Node;
 
 /** What a shop has for all its orders: its default tables and its kit. */
 final readonly class ShopFloor

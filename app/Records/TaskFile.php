@@ -8,15 +8,16 @@ use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Procedure\MeasuringPlan;
-use Lumbro\Core\Procedure\Stage;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\TaskLineDocument;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Work\Stage;
+use Lumbro\Core\Work\TaskBasis;
+use Lumbro\Core\Work\TaskState;
 
 /** A sensor task as the database has it: its order, its card and its record, in the core's terms. */
 final class TaskFile
@@ -28,7 +29,7 @@ final class TaskFile
 
     private ?MeasuringPlan $plan = null;
 
-    /** @param list<Entry> $entries */
+    /** @param list<Line> $entries */
     private function __construct(
         public readonly \stdClass $row,
         public readonly OrderFile $order,
@@ -81,7 +82,7 @@ final class TaskFile
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
         $lines = self::lines($row->shop_id, $row->id);
-        $context = $state->taskContext($task->sensor, $card, $kit, BayDocument::read(Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
+        $context = TaskBasis::of($state, $task->sensor, $card, $kit, BayDocument::read(Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
 
         return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
     }
@@ -119,7 +120,7 @@ final class TaskFile
         return $this->order->has($id);
     }
 
-    public function add(Entry $entry): void
+    public function add(Line $entry): void
     {
         $this->entries[] = $entry;
         $this->version++;
@@ -130,13 +131,13 @@ final class TaskFile
     /**
      * Echo levels of the last accepted tasks by the same card; asked for once there is something to compare with them.
      *
-     * @param array<int, Entry> $lines
+     * @param array<int, Line> $lines
      *
      * @return list<float> dB
      */
     private static function earlierLevels(string $shop, \stdClass $task, array $lines): array
     {
-        if (! isset($task->card_id) || array_filter($lines, static fn(Entry $line): bool => $line instanceof RunMade) === []) {
+        if (! isset($task->card_id) || array_filter($lines, static fn(Line $line): bool => $line instanceof RunMade) === []) {
             return [];
         }
 
@@ -159,7 +160,7 @@ final class TaskFile
             ->all();
     }
 
-    /** @return array<int, Entry> version → line, in the order they were recorded */
+    /** @return array<int, Line> version → line, in the order they were recorded */
     private static function lines(string $shop, string $task): array
     {
         $of = static fn(string $table, string $kind, string $payload): Builder => DB::table($table)
@@ -167,11 +168,11 @@ final class TaskFile
             ->where('shop_id', $shop)
             ->where('sensor_task_id', $task);
         $rows = $of('readings', "'reading'", self::READING)
-            ->unionAll($of('record_events', 'kind', 'payload')->whereIn('kind', RecordDocument::KINDS))
+            ->unionAll($of('record_events', 'kind', 'payload')->whereIn('kind', TaskLineDocument::KINDS))
             ->orderBy('version')
             ->get();
 
-        return $rows->mapWithKeys(static fn(\stdClass $row): array => [(int) $row->version => RecordDocument::entry(
+        return $rows->mapWithKeys(static fn(\stdClass $row): array => [(int) $row->version => TaskLineDocument::entry(
             $row->kind,
             $row->id,
             $row->person,

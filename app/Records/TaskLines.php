@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lumbro\Core\Document\StageBoard;
-use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Procedure\ProcedureCard;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Facts\StageBoard;
 
 /** How far each sensor task of an order has come. */
 final class TaskLines

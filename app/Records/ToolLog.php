@@ -8,7 +8,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\ToolLogDocument;
+use Lumbro\Core\Codec\ToolLogDocument;
 
 /** The session log of a task's scan tool, as it was last loaded: a later one goes on from the one before. */
 final class ToolLog

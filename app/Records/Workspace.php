@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Facts\TaskStateDocument;
 
 /** All that the job workspace shows, in one answer. */
 final class Workspace

@@ -9,11 +9,11 @@ use App\Photos\PhotoStore;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\PhotoAdded;
-use Lumbro\Core\Record\Archive;
-use Lumbro\Core\Record\Seal;
+use Lumbro\Core\Evidence\Archive;
+use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\PhotoAdded;
 
 /** An order as one file for another installation. */
 final class OrderArchive
@@ -43,7 +43,7 @@ final class OrderArchive
             ],
             $records,
             $photos,
-            array_map(static fn(OrderEntry $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderEntryDocument::write($entry)], $file->entries),
+            array_map(static fn(OrderLine $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)], $file->entries),
             $files,
         ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }

@@ -13,7 +13,7 @@ use App\Records\OrderPage;
 use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
-use Lumbro\Core\Document\TaskStateDocument;
+use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Version;
 
 /** An order as a report shows it: what was sealed of each sensor as it was sealed, what is still open as it stands. */

@@ -28,10 +28,10 @@ use Illuminate\Database\Seeder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\Vin;
+use Lumbro\Core\Catalogue\Vehicle\Vin;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /** The demo shop, invented throughout: Copper Lane Body Works, its people, its registers and its repair orders. */
 final class DemoSeeder extends Seeder
@@ -106,7 +106,7 @@ final class DemoSeeder extends Seeder
             isset($order['vin']) ? Vin::fromText($order['vin']) : null,
             $ids[$order['sheet']],
             $ids[$order['bay']],
-            fn(OrderFile $file): array => array_map(fn(string $code): OrderEntry => $this->entry($user, 'operation', ['operation' => $code, 'state' => 'done']), $operations),
+            fn(OrderFile $file): array => array_map(fn(string $code): OrderLine => $this->entry($user, 'operation', ['operation' => $code, 'state' => 'done']), $operations),
         );
         foreach ($order['notes'] ?? [] as $note) {
             foreach ($note['kind'] === 'everything-captured' ? $this->captures($file, $note['but']) : [$note] as $line) {
@@ -125,9 +125,9 @@ final class DemoSeeder extends Seeder
     }
 
     /** @param array<string, mixed> $payload */
-    private function entry(User $user, string $kind, array $payload): OrderEntry
+    private function entry(User $user, string $kind, array $payload): OrderLine
     {
-        return OrderEntryDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
+        return OrderLineDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
-use Lumbro\Core\Simulation\SampleDrive;
+use Lumbro\Core\Practice\SampleDrive;
 
 /** A drive taken in on the screen, with what of it counted. */
 final class DriveScreenTest extends BrowserCase

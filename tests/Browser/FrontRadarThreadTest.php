@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Records\Moment;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Kit\OverdueRule;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Document\VehicleDocument;
-use Lumbro\Core\Kit\OverdueRule;
-use Lumbro\Core\Procedure\SetUp;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\ReadingTaken;
-use Lumbro\Core\Record\Recomputation;
+use Lumbro\Core\Evidence\Recomputation;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\TaskLineDocument;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\SetUp\SetUp;
+use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoOrder;
+use Lumbro\Core\Work\TaskState;
 use Tests\Support\ApiClient;
 
 /** A front radar from the repair order to the sealed record, as a person does it. */
@@ -246,7 +246,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $owner = \Tests\Support\TestDatabase::owner(self::$server->database);
         $order = new DemoOrder('quillon-sable', Moment::today());
         foreach ($owner->query("select e.* from order_events e join sensor_tasks t on t.repair_order_id = e.repair_order_id where t.id = '{$this->task}' order by e.version") ?: [] as $row) {
-            $order->entries[] = OrderEntryDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
+            $order->entries[] = OrderLineDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         $context = new TaskContext(
             CardDocument::read($read('cards/quillon-sable-front.json')),
@@ -262,7 +262,7 @@ final class FrontRadarThreadTest extends BrowserCase
             $lines[$row['version']] = new ReadingTaken($row['id'], '', '', $row['call'], $row['typed'], (float) $row['millimetres'], $row['unit'], $row['datum_to'], $row['strikes_id']);
         }
         foreach ($owner->query("select * from record_events where sensor_task_id = '{$this->task}'") ?: [] as $row) {
-            $lines[$row['version']] = RecordDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
+            $lines[$row['version']] = TaskLineDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         ksort($lines);
         self::assertCount($state['version'], $lines);

@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
-use Lumbro\Core\Simulation\SampleDrive;
+use Lumbro\Core\Practice\SampleDrive;
 use Tests\Support\Placing;
 use Tests\Support\TestDatabase;
 

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Record\Recomputation;
+use Lumbro\Core\Evidence\Recomputation;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Tests\Support\Schemas;
 
 /** From the last seal to a closed order, and back by reopening. */

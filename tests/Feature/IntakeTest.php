@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Shop;
+use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -212,8 +214,8 @@ final class IntakeTest extends FeatureCase
     public function testAnotherShopsOrdersAreNotThere(): void
     {
         $order = $this->open([]);
-        $shop = \App\Models\Shop::query()->create(['name' => 'Elsewhere']);
-        $stranger = \App\Models\User::query()->create(['shop_id' => $shop->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'role' => 'lead', 'password' => 'far-away-and-long']);
+        $shop = Shop::query()->create(['name' => 'Elsewhere']);
+        $stranger = User::query()->create(['shop_id' => $shop->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'role' => 'lead', 'password' => 'far-away-and-long']);
         $card = (string) DB::table('procedure_cards')->value('id');
         foreach (["repair-orders/{$order['id']}", "cards/$card", "cards/$card/export", "cards/$card/differences/$card"] as $path) {
             $this->actingAs($stranger)->getJson("/api/$path")->assertStatus(404);

@@ -10,8 +10,8 @@ use App\Models\User;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ReadingTaken;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ReadingTaken;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Lines of a record: taken once, in order, as typed, and never changed. */
@@ -44,7 +44,7 @@ final class RecordTest extends FeatureCase
         // A reading that nobody would ask about needs no word, and keeps none.
         $this->write('readings', ['call' => 'split', 'typed' => '0', 'confirmed' => true])->assertOk();
         self::assertSame([true, false], Reading::query()->where('sensor_task_id', $this->task())->orderBy('version')->pluck('confirmed')->all());
-        $taken = array_values(array_filter($this->file()->entries, static fn(Entry $entry): bool => $entry instanceof ReadingTaken));
+        $taken = array_values(array_filter($this->file()->entries, static fn(Line $entry): bool => $entry instanceof ReadingTaken));
         self::assertSame([true, false], array_column($taken, 'confirmed'));
     }
 

@@ -7,11 +7,13 @@ namespace Tests\Feature;
 use App\Models\Shop;
 use App\Models\User;
 use App\Reports\PdfRenderer;
+use App\Reports\PlanSvg;
 use App\Reports\RendererUnavailable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Lumbro\Core\Tests\Support\Schemas;
 
 /** How records leave the house: reports, archive, table, and links for outside readers. */
 final class RecordsOutTest extends FeatureCase
@@ -112,7 +114,7 @@ final class RecordsOutTest extends FeatureCase
     public function testAPlansNamesAreTextsToo(): void
     {
         $plan = ['bay' => ['outline' => [[0, 0], [5000, 0], [5000, 3000], [0, 3000]], 'obstacles' => [['name' => '<script>"&', 'corners' => [[1, 1], [2, 2], [3, 1]]]]], 'car' => [], 'stand' => [], 'tapes' => [['reading' => 12, 'kind' => 'tape', 'from' => null, 'to' => 'x']]];
-        $svg = \App\Reports\PlanSvg::of($plan);
+        $svg = PlanSvg::of($plan);
         self::assertStringNotContainsString('<script', $svg);
         self::assertNotFalse(simplexml_load_string($svg));
     }
@@ -150,7 +152,7 @@ final class RecordsOutTest extends FeatureCase
     public function testAnArchiveComesOutTheSameInAnotherShop(): void
     {
         $json = (string) $this->actingAs($this->person())->get("/api/repair-orders/{$this->order('2463')}/archive.json")->assertOk()->getContent();
-        self::assertNull((new \Lumbro\Core\Tests\Support\Schemas())->complaint('sealed-record', json_decode($json)->content->records[0]));
+        self::assertNull((new Schemas())->complaint('sealed-record', json_decode($json)->content->records[0]));
         $shop = Shop::query()->create(['name' => 'Elsewhere']);
         $clerk = User::query()->create(['shop_id' => $shop->id, 'name' => 'Clerk', 'email' => 'clerk@elsewhere.example', 'role' => 'office', 'password' => 'far-away-and-long']);
         $take = fn(string $bytes): TestResponse => $this->actingAs($clerk)->call('POST', '/api/archives?id=' . Str::uuid7(), content: $bytes);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\DeviceRoom;
+use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Run\Cause;
-use Lumbro\Core\Simulation\SensorTruth;
-use Lumbro\Core\Simulation\SimulatedTool;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Practice\SensorTruth;
+use Lumbro\Core\Practice\SimulatedTool;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Every simulated car that ships, worked on through the web API by somebody who does what it says. */
@@ -139,7 +140,7 @@ final class ScenariosTest extends FeatureCase
 
     private function truth(string $task): SensorTruth
     {
-        $file = \App\Records\TaskFile::open($this->person(), $task);
+        $file = TaskFile::open($this->person(), $task);
         $world = app(DeviceRoom::class)->world($file) ?? self::fail('The car is not simulated.');
         $truth = (new SimulatedTool($world, $file->entries))->sensor;
         self::assertFalse($truth->isAtWork(Cause::Clutter));

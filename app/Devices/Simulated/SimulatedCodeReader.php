@@ -7,10 +7,10 @@ namespace App\Devices\Simulated;
 use App\Devices\CodeReader;
 use App\Records\Moment;
 use App\Records\OrderFile;
-use Lumbro\Core\Intake\Scan;
-use Lumbro\Core\Intake\TroubleCode;
-use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Simulation\SeededNoise;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Journal\Scan;
+use Lumbro\Core\Practice\SeededNoise;
 
 /** Answers as a car would whose sensors lost their axis: what was worked on has stored it, and the engine has its own trouble. */
 final readonly class SimulatedCodeReader implements CodeReader

@@ -6,8 +6,8 @@ namespace App\Devices\Simulated;
 
 use App\Devices\DeviceUnavailable;
 use App\Devices\DistanceMeter;
-use Lumbro\Core\School\Reads;
-use Lumbro\Core\Simulation\World;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Practice\World;
 
 /** Reads the true set-up with a meter's noise and writes it in mm, as a person would type it; staff readings of the floor too. */
 final readonly class SimulatedDistanceMeter implements DistanceMeter

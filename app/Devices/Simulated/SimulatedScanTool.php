@@ -6,19 +6,19 @@ namespace App\Devices\Simulated;
 
 use App\Devices\ConnectionLost;
 use App\Devices\ScanTool;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Practice\SimulatedTool;
+use Lumbro\Core\Practice\World;
 use Lumbro\Core\Run\ToolReply;
-use Lumbro\Core\Simulation\SimulatedTool;
-use Lumbro\Core\Simulation\World;
 
 /** The simulated car's tool: what it did and knows follows from the record alone. */
 final readonly class SimulatedScanTool implements ScanTool
 {
     private SimulatedTool $tool;
 
-    /** @param list<Entry> $entries the task's record, with what is asked last */
+    /** @param list<Line> $entries the task's record, with what is asked last */
     public function __construct(World $world, array $entries)
     {
         $this->tool = new SimulatedTool($world, $entries);

@@ -13,10 +13,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Bay\Dxf;
-use Lumbro\Core\Bay\FloorPlanFile;
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Codec\Dxf;
+use Lumbro\Core\Codec\FloorPlanFile;
+use Lumbro\Core\Measure\Node;
 
 /** The bays: outline, what stands in them, their floor; and where a car stands in one. */
 final class BayController

@@ -16,10 +16,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\CardDifference;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\CardForm;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Card\CardDifference;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\CardForm;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 
 /** Procedure cards: read, entered as new versions, checked by a second person. */

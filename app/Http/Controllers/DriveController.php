@@ -13,7 +13,7 @@ use App\Records\OrderFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lumbro\Core\Simulation\SampleDrive;
+use Lumbro\Core\Practice\SampleDrive;
 
 /** Learning drives of a repair order. */
 final class DriveController

@@ -12,12 +12,12 @@ use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\ShopRulesDocument;
-use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Catalogue\ShopRules\Operations;
+use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\Operations;
 
 /** What an intake chooses from: operations, vehicle sheets, bays, cars that were here before, and the shop's tables. */
 final class IntakeController

@@ -14,8 +14,9 @@ use App\Records\ShopFloor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\KitRegisterDocument;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Catalogue\Kit\Instrument;
+use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 
 /** The kit register: what the shop measures with, how well, and when it was checked. */
@@ -32,7 +33,7 @@ final class KitController
         $user = Answer::user($request);
         $body = Body::of($request, ['document'], ['retired']);
         $item = KitRegisterDocument::item($body->node('document'));
-        $name = $item instanceof \Lumbro\Core\Kit\Instrument ? $item->measures->id : $item->id;
+        $name = $item instanceof Instrument ? $item->measures->id : $item->id;
         DB::transaction(function () use ($user, $body, $name): void {
             $row = KitItem::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->lockForUpdate()->first();
             $document = (string) json_encode($body->node('document')->raw());

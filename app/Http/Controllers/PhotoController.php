@@ -10,6 +10,7 @@ use App\Http\Uuid;
 use App\Models\Photo;
 use App\Photos\PhotoBytes;
 use App\Photos\PhotoStore;
+use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
 use App\Records\OrderRecorder;
@@ -17,8 +18,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /** Photos of an order: taken in by their content, shown to those of the shop. */
 final class PhotoController
@@ -46,7 +47,7 @@ final class PhotoController
                 'width' => $photo->width, 'height' => $photo->height, 'bytes' => strlen($photo->bytes), 'taken_at' => $photo->takenAt,
                 'location' => $photo->location === null ? null : json_encode($photo->location), 'user_id' => $user->id,
             ]);
-            OrderRecorder::append($user, $file, OrderEntryDocument::entry('photo', $id, $user->name, \App\Records\Moment::now(), $payload), $file->version, true);
+            OrderRecorder::append($user, $file, OrderLineDocument::entry('photo', $id, $user->name, Moment::now(), $payload), $file->version, true);
 
             return $file;
         });

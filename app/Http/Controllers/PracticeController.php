@@ -10,7 +10,7 @@ use App\Http\Uuid;
 use App\Records\PracticeShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Measure\Node;
 
 /** Simulated cars to practise on. */
 final class PracticeController

@@ -15,7 +15,7 @@ use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lumbro\Core\Record\Seal;
+use Lumbro\Core\Evidence\Seal;
 
 /** Closing a task, and the sealed record that comes of it. */
 final class RecordController

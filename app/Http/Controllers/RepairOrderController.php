@@ -9,7 +9,9 @@ use App\Actions\OpenOrder;
 use App\Http\Answer;
 use App\Http\Body;
 use App\Http\Cursor;
+use App\Http\Refusal;
 use App\Models\RepairOrder;
+use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
@@ -17,13 +19,13 @@ use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Catalogue\Vehicle\Vin;
+use Lumbro\Core\Commands\LineGuard;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Intake\EntryGuard;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\Vin;
-use Lumbro\Core\Procedure\Operation;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
 
 /** The repair orders in the shop: what each waits for, and each one's own record. */
 final class RepairOrderController
@@ -83,7 +85,7 @@ final class RepairOrderController
         $body = Body::of($request, ['vehicle', 'sheet', 'operations'], ['number', 'plate', 'vin', 'bay', 'confirmed']);
         $vin = $body->has('vin') ? Vin::fromText($body->text('vin', 40)) : null;
         if ($vin !== null && ! $vin->checks && ! $body->flag('confirmed')) {
-            throw \App\Http\Refusal::asks('/vin', EntryGuard::vinQuestion($vin));
+            throw Refusal::asks('/vin', LineGuard::vinQuestion($vin));
         }
         $operations = array_map(static fn(Node $code): Operation => Operation::fromCode($code->line(120), $code->path()), $body->node('operations')->fewItems(60));
 
@@ -108,15 +110,15 @@ final class RepairOrderController
     /**
      * @param list<Operation> $operations
      *
-     * @return list<OrderEntry>
+     * @return list<OrderLine>
      */
-    private static function noted(\App\Models\User $user, OrderFile $file, array $operations): array
+    private static function noted(User $user, OrderFile $file, array $operations): array
     {
         $entries = [];
         foreach ($operations as $i => $operation) {
-            $entry = OrderEntryDocument::entry('operation', (string) \Illuminate\Support\Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation->text(), 'state' => 'done'])));
+            $entry = OrderLineDocument::entry('operation', (string) \Illuminate\Support\Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation->text(), 'state' => 'done'])));
             try {
-                EntryGuard::question($file->state(), $entry);
+                LineGuard::question($file->state(), $entry);
             } catch (InvalidInput) {
                 throw InvalidInput::because("/operations/$i", sprintf('names the sensor "%s", which this car does not have.', $operation->sensor ?? ''));
             }

@@ -24,8 +24,8 @@ use App\Records\ToolLog;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Run\Cause;
-use Lumbro\Core\Simulation\SimulatedTool;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Practice\SimulatedTool;
 
 /** The run of one sensor task and its proof. Every write answers with the whole state that came of it. */
 final class RunController

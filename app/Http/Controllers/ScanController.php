@@ -17,11 +17,12 @@ use App\Records\OrderPage;
 use App\Records\OrderRecorder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\ScanDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Intake\Scan;
-use Lumbro\Core\Intake\ScanTaken;
+use Lumbro\Core\Codec\ScanTable;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\Scan;
+use Lumbro\Core\Journal\ScanDocument;
+use Lumbro\Core\Journal\ScanTaken;
+use Lumbro\Core\Measure\Node;
 
 /** Scans of trouble codes: from the connected tool, or out of a file that some tool wrote. */
 final class ScanController
@@ -63,13 +64,13 @@ final class ScanController
 
         return str_starts_with($start, '{') || str_starts_with($start, '[')
             ? ScanDocument::read(Node::parse(ltrim($text, "\u{feff}")))
-            : ScanDocument::ofRows(CsvReader::ofText($text)->rows(ScanDocument::MOST), $name, Moment::now());
+            : ScanTable::read(CsvReader::ofText($text)->rows(ScanDocument::MOST), $name, Moment::now());
     }
 
     /** @param \Closure(OrderFile): Scan $scan */
     private function taken(User $user, string $order, string $id, int $version, string $phase, string $origin, \Closure $scan): JsonResponse
     {
-        $file = $this->recorder->record($user, $order, $id, $version, false, static fn(OrderFile $file, string $now): OrderEntry => new ScanTaken($id, $user->name, $now, $phase, $origin, $scan($file)));
+        $file = $this->recorder->record($user, $order, $id, $version, false, static fn(OrderFile $file, string $now): OrderLine => new ScanTaken($id, $user->name, $now, $phase, $origin, $scan($file)));
 
         return Answer::json(OrderPage::of($file));
     }

@@ -16,7 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
-use Lumbro\Core\Document\Node;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 
 /** Signing in and out. */

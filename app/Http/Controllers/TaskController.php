@@ -20,9 +20,9 @@ use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Document\SchoolsDocument;
-use Lumbro\Core\Document\StakeOutDocument;
-use Lumbro\Core\Document\SurveyDocument;
+use Lumbro\Core\Facts\SchoolsDocument;
+use Lumbro\Core\Facts\StakeOutDocument;
+use Lumbro\Core\Facts\SurveyDocument;
 
 /** The job workspace of one sensor task. Every write answers with the whole state that came of it. */
 final class TaskController

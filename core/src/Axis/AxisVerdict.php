@@ -53,4 +53,10 @@ final readonly class AxisVerdict
     {
         return new self($this->misalignment, $this->uncertainty, $this->limit, $this->decision?->unprovenBecause($reason));
     }
+
+    /** @return array<string, float|string> as documents have it, degrees */
+    public function facts(): array
+    {
+        return ['misalignment' => $this->misalignment, 'uncertainty' => $this->uncertainty, ...($this->limit === null || $this->decision === null ? [] : ['limit' => $this->limit, ...$this->decision->facts()])];
+    }
 }

@@ -40,4 +40,10 @@ final readonly class Decision
     {
         return new self($this->probability, Verdict::Unproven, $reason);
     }
+
+    /** @return array{probability: float, verdict: string, reason?: string} as documents have it */
+    public function facts(): array
+    {
+        return ['probability' => $this->probability, 'verdict' => $this->verdict->value, ...($this->reason === null ? [] : ['reason' => $this->reason])];
+    }
 }

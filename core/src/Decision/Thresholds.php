@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Decision;
 
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Measure\Node;
 
 /** The shop's thresholds: at most `out` chance of conformity is out, at least `holds` is holding. */
 final readonly class Thresholds
@@ -15,5 +16,20 @@ final readonly class Thresholds
         if (! ($out >= 0 && $out < $holds && $holds <= 1)) {
             throw InvalidInput::because($path, 'must be two chances between 0 and 1, the smaller first, such as [0.05, 0.95].');
         }
+    }
+
+    /**
+     * As a document gives them, or the usual ones where it gives none.
+     *
+     * @throws InvalidInput where they are not two chances, the smaller first
+     */
+    public static function read(?Node $node): self
+    {
+        if ($node === null) {
+            return new self();
+        }
+        [$out, $holds] = $node->items(2);
+
+        return new self($out->number(), $holds->number(), $node->path());
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\Cover;
+use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Journal\Captured;
 
 /** One thing to be captured at one sensor, and how it stands with it. */
 final readonly class Capture

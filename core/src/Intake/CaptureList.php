@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Failure\UnreadableReading;
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\Cover;
-use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Journal\Captured;
+use Lumbro\Core\Measure\TypedNumber;
 
 /** What is to be captured before the bumper covers go back, and how it stands with it (need J3). */
 final class CaptureList
@@ -113,7 +116,7 @@ final class CaptureList
             return null;
         }
         try {
-            $number = ConditionState::number($had->value);
+            $number = TypedNumber::read($had->value);
         } catch (UnreadableReading) {
             return null;
         }

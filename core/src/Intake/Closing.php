@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\Cover;
+use Lumbro\Core\Catalogue\ShopRules\CodeSort;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
 
 /**
  * What keeps a repair order open: an owed sensor that is neither proven nor handed over, a cover still off, a drive that

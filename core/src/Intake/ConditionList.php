@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Procedure\PreparationItem;
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\ShopRules\Condition;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Journal\ConditionAnswered;
 
 /** The preconditions of an order: those of the shop's table and those of the cards, asked once where they mean the car (need J6). */
 final class ConditionList

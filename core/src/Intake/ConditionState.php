@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Catalogue\ShopRules\Condition;
+use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Floor\BodyPitch;
-use Lumbro\Core\Procedure\VehicleSheet;
+use Lumbro\Core\Journal\ConditionAnswered;
+use Lumbro\Core\Measure\TypedNumber;
 
 /** How it stands with a precondition: what was answered, what the values say, and what an unmet one does to the result. */
 final readonly class ConditionState
@@ -33,7 +37,7 @@ final readonly class ConditionState
             if ($typed === null) {
                 continue;
             }
-            $number = self::number($typed);
+            $number = TypedNumber::read($typed);
             [$least, $most, $nominal] = self::limits($value, $sheet);
             $complaint = self::complaint($value, $number, $least, $most);
             if ($complaint !== null) {
@@ -58,21 +62,6 @@ final readonly class ConditionState
     public function isMet(): ?bool
     {
         return $this->answer === null ? null : $this->answer->answer->isMet() && $this->findings === [];
-    }
-
-    /**
-     * A value as typed, as a number; a decimal comma counts as a point.
-     *
-     * @throws \Lumbro\Core\Failure\UnreadableReading where it is none
-     */
-    public static function number(string $typed): float
-    {
-        $text = str_replace(',', '.', trim($typed));
-        if (preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $text) !== 1) {
-            throw \Lumbro\Core\Failure\UnreadableReading::because($typed, 'it is not a number.', '2.3');
-        }
-
-        return (float) $text;
     }
 
     /**

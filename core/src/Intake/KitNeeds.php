@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Kit\KitNeed;
-use Lumbro\Core\Procedure\OwedState;
+use Lumbro\Core\Catalogue\Kit\KitNeed;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
 
 /** What an order's owed sensors need of the kit, each thing once (need J8). */
 final class KitNeeds

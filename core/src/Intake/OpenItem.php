@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Journal\LeftOpen;
+
 /** One thing that keeps a repair order open (need J36), or was handed over as it is. */
 final readonly class OpenItem
 {

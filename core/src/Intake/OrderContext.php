@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Kit\KitRegister;
-use Lumbro\Core\Procedure\ProcedureCard;
-use Lumbro\Core\Procedure\VehicleSheet;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 
 /** Everything a repair order rests on besides its record. */
 final readonly class OrderContext

@@ -4,7 +4,27 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\Operation;
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Journal\BayChosen;
+use Lumbro\Core\Journal\Captured;
+use Lumbro\Core\Journal\ConditionAnswered;
+use Lumbro\Core\Journal\CoverNoted;
+use Lumbro\Core\Journal\DetailNoted;
+use Lumbro\Core\Journal\DriveTaken;
+use Lumbro\Core\Journal\FigureMeasured;
+use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Journal\LeftOpen;
+use Lumbro\Core\Journal\LineAnswered;
+use Lumbro\Core\Journal\LineNotUnderstood;
+use Lumbro\Core\Journal\LineSettled;
+use Lumbro\Core\Journal\MarkPlumbed;
+use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Journal\PhotoAdded;
+use Lumbro\Core\Journal\RoadTested;
+use Lumbro\Core\Journal\ScanTaken;
+use Lumbro\Core\Journal\StanceTaken;
 
 /** The record of one repair order, read from its first line to its last; of those about one matter the last counts. */
 final class OrderRecord
@@ -66,7 +86,7 @@ final class OrderRecord
     /** @var array<string, FloorRead> place → staff reading; without those taken back */
     public array $floor = [];
 
-    /** @param list<OrderEntry> $entries in the order they were recorded */
+    /** @param list<OrderLine> $entries in the order they were recorded */
     public function __construct(public readonly array $entries)
     {
         foreach ($entries as $entry) {
@@ -144,7 +164,7 @@ final class OrderRecord
     }
 
     /** A car that is moved leaves its floor readings behind. */
-    private function stand(OrderEntry $moved, ?StanceTaken $stance): void
+    private function stand(OrderLine $moved, ?StanceTaken $stance): void
     {
         $this->stance = $stance;
         $this->carMoved[] = $moved->at;

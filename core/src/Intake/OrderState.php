@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Bay\Bay;
-use Lumbro\Core\Bay\Stance;
-use Lumbro\Core\Kit\KitNeed;
-use Lumbro\Core\Procedure\Bar;
-use Lumbro\Core\Procedure\CarSensor;
-use Lumbro\Core\Procedure\Kit;
-use Lumbro\Core\Procedure\Owed;
-use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Procedure\PreparationItem;
-use Lumbro\Core\Procedure\ProcedureCard;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Procedure\VehicleSheet;
-use Lumbro\Core\Record\Answered;
-use Lumbro\Core\Record\AnswerKind;
-use Lumbro\Core\School\Mark;
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\Kit\KitNeed;
+use Lumbro\Core\Catalogue\ShopRules\CodeRule;
+use Lumbro\Core\Catalogue\ShopRules\CodeSort;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Mark;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Journal\Answered;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\MarkPlumbed;
+use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OwedAnswered;
 
 /** Where a repair order stands before its sensors are set up: a pure function of its record and of what it rests on. */
 final readonly class OrderState
@@ -46,7 +47,7 @@ final readonly class OrderState
     /** @var list<KitNeed> */
     public array $needs;
 
-    /** @param list<OrderEntry> $entries the order's record, in order */
+    /** @param list<OrderLine> $entries the order's record, in order */
     public function __construct(public OrderContext $context, array $entries)
     {
         $this->record = new OrderRecord($entries);
@@ -164,26 +165,6 @@ final readonly class OrderState
     public function kit(): ?Kit
     {
         return $this->context->kit->forTask($this->context->today, $this->context->shop->overdue);
-    }
-
-    /**
-     * Everything one of the order's sensor tasks rests on.
-     *
-     * @param Bay         $bay           as it was surveyed, from no car
-     * @param list<float> $earlierLevels echo levels of earlier accepted tasks by the same card, dB
-     */
-    public function taskContext(string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels): TaskContext
-    {
-        return new TaskContext(
-            $card,
-            $this->sheet,
-            $kit,
-            $bay->seenFrom($this->record->stance->stance ?? new Stance()),
-            array_keys($this->record->operations),
-            $this->sheet->sensor($sensor),
-            $this->forTask($sensor),
-            $earlierLevels,
-        );
     }
 
     /** What was captured of a sensor; null where nothing was. */

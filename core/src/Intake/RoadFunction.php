@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Journal\RoadTested;
 
 /** Something the driver assistance does on the road, which a person can see it do, and the sensors it rests on. */
 final readonly class RoadFunction

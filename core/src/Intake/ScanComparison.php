@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Journal\ScanTaken;
+
 /** The scan before the work against the one after it: what was cleared, what remains, and what came since (need J34). */
 final readonly class ScanComparison
 {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Catalogue\ShopRules\CodeRule;
+use Lumbro\Core\Catalogue\ShopRules\CodeSort;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+
 /** A trouble code, what it means, and the rule that says so. */
 final readonly class SortedCode
 {

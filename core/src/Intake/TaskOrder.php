@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
-use Lumbro\Core\Procedure\Bar;
-use Lumbro\Core\Procedure\Owed;
-use Lumbro\Core\Procedure\PreparationItem;
-use Lumbro\Core\Record\Answered;
-use Lumbro\Core\Run\Policy;
-use Lumbro\Core\School\Mark;
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\Vehicle\Mark;
+use Lumbro\Core\Journal\Answered;
+use Lumbro\Core\Journal\FloorRead;
 
 /** What a repair order says to one of its sensor tasks. */
 final readonly class TaskOrder

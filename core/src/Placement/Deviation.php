@@ -29,4 +29,20 @@ final readonly class Deviation
     {
         return $this->figure->value;
     }
+
+    /** @return array<string, mixed> as documents have it: mm, or degrees where it is an angle */
+    public function facts(): array
+    {
+        $unit = fn(float $value): float => $this->angular ? rad2deg($value) : $value;
+        $facts = ['deviation' => $unit($this->value()), 'uncertainty' => $unit($this->uncertainty)];
+        if ($this->tolerance !== null && $this->decision !== null) {
+            $facts += ['tolerance' => $unit($this->tolerance), ...$this->decision->facts()];
+        }
+        $facts['contributions'] = $this->contributions;
+        if ($this->bestCheck !== null) {
+            $facts['bestCheck'] = ['id' => $this->bestCheck['id'], 'uncertainty' => $unit($this->bestCheck['uncertainty'])];
+        }
+
+        return $facts;
+    }
 }

@@ -7,10 +7,10 @@ namespace Lumbro\Core\Run;
 use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Catalogue\Card\CardSensor;
 use Lumbro\Core\Decision\Thresholds;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Procedure\CardSensor;
-use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Journal\RunMade;
 
 /** What readings of one place say together: their mean, whether they repeat, and the verdict on the axis. */
 final readonly class AxisFinding

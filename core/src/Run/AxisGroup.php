@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Run;
 
-use Lumbro\Core\Record\RunMade;
+use Lumbro\Core\Journal\RunMade;
 
 /** Readings of the axis with nothing changed between them. */
 final class AxisGroup

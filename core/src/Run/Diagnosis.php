@@ -6,6 +6,7 @@ namespace Lumbro\Core\Run;
 
 use Lumbro\Core\Axis\ShiftResult;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Journal\Cause;
 
 /**
  * Causes ranked by how likely each is, given the record: Bayes' rule over causes taken as exclusive, and evidence taken
@@ -33,10 +34,10 @@ final readonly class Diagnosis
     ];
 
     /** @param list<array{cause: Cause, chance: float, because: list<string>}> $ranked likeliest first */
-    private function __construct(public array $ranked, private Evidence $evidence) {}
+    private function __construct(public array $ranked, private Clues $evidence) {}
 
     /** Ranks every cause by what is known. */
-    public static function of(Evidence $evidence): self
+    public static function of(Clues $evidence): self
     {
         $weights = [];
         $because = [];
@@ -78,7 +79,7 @@ final readonly class Diagnosis
     }
 
     /** @return array{float, list<string>} weight, and what speaks for the cause */
-    private static function weigh(Cause $cause, Evidence $evidence): array
+    private static function weigh(Cause $cause, Clues $evidence): array
     {
         $weight = $cause->prior();
         $because = [];
@@ -93,7 +94,7 @@ final readonly class Diagnosis
     }
 
     /** @return list<array{float, string|null}> a likelihood each, and its words where it speaks for the cause */
-    private static function parts(Cause $cause, Evidence $e): array
+    private static function parts(Cause $cause, Clues $e): array
     {
         $parts = [];
         $is = static fn(Cause ...$causes): bool => in_array($cause, $causes, true);

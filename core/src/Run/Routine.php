@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Run;
 
-use Lumbro\Core\Procedure\CardStep;
-use Lumbro\Core\Procedure\ProcedureCard;
+use Lumbro\Core\Catalogue\Card\CardStep;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
 
 /** The card's steps as a state machine: which are done, which one is due, and which wait (needs J24, J28). */
 final readonly class Routine

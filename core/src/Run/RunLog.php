@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Run;
 
-use Lumbro\Core\Procedure\CardStep;
-use Lumbro\Core\Record\BorderlineAccepted;
-use Lumbro\Core\Record\CauseChecked;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\LevelRead;
-use Lumbro\Core\Record\MirrorRead;
-use Lumbro\Core\Record\RunFailed;
-use Lumbro\Core\Record\RunMade;
-use Lumbro\Core\Record\SentBack;
-use Lumbro\Core\Record\StepBegun;
-use Lumbro\Core\Record\StepDone;
-use Lumbro\Core\Record\TargetShifted;
-use Lumbro\Core\Record\TaskRecord;
-use Lumbro\Core\Record\ToolAnswered;
-use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Catalogue\Card\CardStep;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\BorderlineAccepted;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\LevelRead;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\MirrorRead;
+use Lumbro\Core\Journal\RunFailed;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Journal\StepBegun;
+use Lumbro\Core\Journal\StepDone;
+use Lumbro\Core\Journal\TargetShifted;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\SetUp\TaskRecord;
 
 /** The part of a task's record that begins with the run: what was asked of the tool, read, corrected and looked into. */
 final class RunLog
@@ -83,7 +85,7 @@ final class RunLog
     private array $asked = [];
 
     /**
-     * @param list<Entry>    $entries in the order they were recorded
+     * @param list<Line>    $entries in the order they were recorded
      * @param TaskRecord     $record  of the same
      * @param list<CardStep> $steps   of the card, in its order
      */

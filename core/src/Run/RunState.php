@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Lumbro\Core\Run;
 
 use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Procedure\OwedState;
-use Lumbro\Core\Procedure\SetUp;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Record\CauseChecked;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\RunMade;
-use Lumbro\Core\Record\TaskRecord;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Screws\AxisPair;
+use Lumbro\Core\SetUp\SetUp;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\SetUp\TaskRecord;
 
 /** Where the run and the proof of a task stand: a pure function of its record (needs J24 to J31). */
 final class RunState
@@ -36,7 +38,7 @@ final class RunState
     private ?Diagnosis $diagnosis = null;
 
     /**
-     * @param list<Entry>            $entries the task's record, in order
+     * @param list<Line>            $entries the task's record, in order
      * @param \Closure(int): SetUp   $setUpAt the set-up at a position of the stand
      */
     public function __construct(private readonly TaskContext $context, array $entries, private readonly TaskRecord $record, private readonly \Closure $setUpAt)
@@ -267,7 +269,7 @@ final class RunState
         });
     }
 
-    private function evidence(): Evidence
+    private function evidence(): Clues
     {
         $setUp = ($this->setUpAt)($this->record->position());
         $verdicts = array_map(static fn(string $name): ?Verdict => $setUp->decision($name)?->verdict, $setUp->plan->respects());
@@ -282,7 +284,7 @@ final class RunState
         $voltage = $trouble?->values['voltage'] ?? null;
         $plan = $this->log->rounds() > 0 ? $this->screws() : null;
 
-        return new Evidence(
+        return new Clues(
             reason: is_string($reason) ? $reason : null,
             excess: is_float($level) && $expected !== null ? $level - $expected : ($trouble === null ? $this->echo->excess() : null),
             voltage: is_float($voltage) ? $voltage : $this->log->figure('voltage'),

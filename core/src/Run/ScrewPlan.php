@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Run;
 
+use Lumbro\Core\Catalogue\Card\CardSensor;
 use Lumbro\Core\Failure\CoreFailure;
-use Lumbro\Core\Procedure\CardSensor;
-use Lumbro\Core\Record\Corrected;
+use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Screws\AxisPair;
 use Lumbro\Core\Screws\Correction;
 use Lumbro\Core\Screws\Gains;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Run;
 
-use Lumbro\Core\Record\ToolAnswered;
-use Lumbro\Core\Record\ToolAsked;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
 
 /** Something the tool was asked that came to nothing. */
 final readonly class Trouble

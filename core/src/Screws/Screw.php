@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Screws;
 
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Measure\Node;
+
 /** An adjusting screw in the sensor frame: mm from the pivot, y to the sensor's own left, z up. */
 final readonly class Screw
 {
@@ -35,5 +38,25 @@ final readonly class Screw
     public function wouldPassTravel(float $turns): bool
     {
         return $this->travel !== null && abs($this->position + $turns) > $this->travel + self::SLACK;
+    }
+
+    /**
+     * One adjusting screw, as documents have it.
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function read(Node $node): self
+    {
+        $f = $node->fields(['id', 'y', 'z', 'pitch', 'clockwise'], ['travel', 'position']);
+
+        return new self(
+            $f['id']->text(),
+            $f['y']->number(),
+            $f['z']->number(),
+            $f['pitch']->positive(),
+            TurnSense::from($f['clockwise']->oneOf(['out', 'in'])),
+            isset($f['travel']) ? $f['travel']->notNegative() : null,
+            isset($f['position']) ? $f['position']->number() : 0.0,
+        );
     }
 }

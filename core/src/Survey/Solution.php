@@ -6,6 +6,7 @@ namespace Lumbro\Core\Survey;
 
 use Lumbro\Core\Numeric\ChiSquare;
 use Lumbro\Core\Numeric\Dual;
+use Lumbro\Core\Survey\Observation\Observation;
 
 /** The adjusted set-up: where everything is, how sure that is, and whether the readings agree. */
 final readonly class Solution
@@ -240,7 +241,7 @@ final readonly class Solution
     /**
      * The figure's standard uncertainty if this observation were made too: u'² = u² − (gᵀCa)²/(s² + aᵀCa).
      */
-    public function uncertaintyWith(Dual $figure, Observation\Observation $candidate): float
+    public function uncertaintyWith(Dual $figure, Observation $candidate): float
     {
         $row = Equation::of($candidate, $this->geometry)->row;
         $gain = $this->covariance($figure->gradient, $row) ** 2 / ($candidate->s() ** 2 + $this->variance($row));

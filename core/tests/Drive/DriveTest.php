@@ -6,12 +6,12 @@ namespace Lumbro\Core\Tests\Drive;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Lumbro\Core\Codec\TrackFile;
 use Lumbro\Core\Drive\Drive;
 use Lumbro\Core\Drive\DriveRule;
-use Lumbro\Core\Drive\TrackFile;
 use Lumbro\Core\Drive\TrackPoint;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Simulation\SampleDrive;
+use Lumbro\Core\Practice\SampleDrive;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Intake;
 
-use Lumbro\Core\Document\OrderBoard;
+use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\Closing;
-use Lumbro\Core\Intake\EntryGuard;
-use Lumbro\Core\Intake\LeftOpen;
 use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\RoadFunction;
+use Lumbro\Core\Journal\LeftOpen;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -58,10 +58,10 @@ final class ClosingTest extends TestCase
     {
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
         $leave = static fn(string $item): LeftOpen => new LeftOpen('x', 'Oda', 'now', $item, 'The customer was told in writing.');
-        self::assertNull(EntryGuard::question($order->state(), $leave('post-scan')));
+        self::assertNull(LineGuard::question($order->state(), $leave('post-scan')));
         foreach (['sensor front' => 'own record is sealed', 'cover front' => 'does not keep', 'nonsense' => 'does not keep'] as $item => $said) {
             try {
-                EntryGuard::question($order->state(), $leave($item));
+                LineGuard::question($order->state(), $leave($item));
                 self::fail("$item was taken.");
             } catch (InvalidInput $refused) {
                 self::assertStringContainsString($said, $refused->getMessage());

@@ -6,18 +6,20 @@ namespace Lumbro\Core\Tests\Intake;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderBoard;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\OrderStateDocument;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Facts\OrderBoard;
+use Lumbro\Core\Facts\OrderStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\CaptureState;
-use Lumbro\Core\Intake\ConditionState;
-use Lumbro\Core\Intake\CoverNoted;
-use Lumbro\Core\Intake\EntryGuard;
 use Lumbro\Core\Intake\ScanComparison;
-use Lumbro\Core\Intake\TroubleCode;
+use Lumbro\Core\Journal\CoverNoted;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Measure\TypedNumber;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use PHPUnit\Framework\TestCase;
 
@@ -122,13 +124,13 @@ final class OrderStateTest extends TestCase
     public function testACoverGoingBackIsAskedAboutAndRecordsWhatWasMissedWhateverTheClientSays(): void
     {
         $order = (new DemoOrder())->done('rear-cover-removed')->cover('rear', true);
-        $entry = OrderEntryDocument::entry('cover', 'x', 'Bram', 'now', Node::parse('{"cover":"rear","off":false,"missed":[]}'));
-        self::assertStringContainsString('12 things not captured', (string) EntryGuard::question($order->state(), $entry));
-        $recorded = EntryGuard::asRecorded($order->state(), $entry);
+        $entry = OrderLineDocument::entry('cover', 'x', 'Bram', 'now', Node::parse('{"cover":"rear","off":false,"missed":[]}'));
+        self::assertStringContainsString('12 things not captured', (string) LineGuard::question($order->state(), $entry));
+        $recorded = LineGuard::asRecorded($order->state(), $entry);
         self::assertInstanceOf(CoverNoted::class, $recorded);
         self::assertCount(12, $recorded->missed);
         $this->captureAll($order);
-        self::assertNull(EntryGuard::question($order->state(), $entry));
+        self::assertNull(LineGuard::question($order->state(), $entry));
     }
 
     public function testTheTaskSeesWhatTheOrderKnows(): void
@@ -173,9 +175,9 @@ final class OrderStateTest extends TestCase
     public function testALineReadsBackAsItWasWritten(): void
     {
         foreach (DemoOrder::everyKind() as $entry) {
-            ['kind' => $kind, 'payload' => $payload] = OrderEntryDocument::write($entry);
-            self::assertContains($kind, OrderEntryDocument::KINDS);
-            self::assertEquals($entry, OrderEntryDocument::entry($kind, $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode((object) $payload))));
+            ['kind' => $kind, 'payload' => $payload] = OrderLineDocument::write($entry);
+            self::assertContains($kind, OrderLineDocument::KINDS);
+            self::assertEquals($entry, OrderLineDocument::entry($kind, $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode((object) $payload))));
         }
     }
 
@@ -194,12 +196,12 @@ final class OrderStateTest extends TestCase
 
     public function testNumbersAreReadWithEitherMark(): void
     {
-        self::assertSame([2.3, 2.3, -0.5], [ConditionState::number(' 2.3 '), ConditionState::number('2,3'), ConditionState::number('-0.5')]);
+        self::assertSame([2.3, 2.3, -0.5], [TypedNumber::read(' 2.3 '), TypedNumber::read('2,3'), TypedNumber::read('-0.5')]);
         foreach (['', 'x', '1.2.3', '1e5', '99999999'] as $bad) {
             try {
-                ConditionState::number($bad);
+                TypedNumber::read($bad);
                 self::fail("$bad was taken.");
-            } catch (\Lumbro\Core\Failure\UnreadableReading $failure) {
+            } catch (UnreadableReading $failure) {
                 self::assertStringContainsString('not a number', $failure->getMessage());
             }
         }
@@ -225,7 +227,7 @@ final class OrderStateTest extends TestCase
     }
 
     /**
-     * @param list<\Lumbro\Core\Intake\OrderEntry> $entries
+     * @param list<OrderLine> $entries
      *
      * @return array<string, mixed>
      */

@@ -8,10 +8,10 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Lumbro\Core\Axis\ShiftResult;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Run\Cause;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Run\Clues;
 use Lumbro\Core\Run\Diagnosis;
 use Lumbro\Core\Run\EchoTrend;
-use Lumbro\Core\Run\Evidence;
 use Lumbro\Core\Run\ShiftPlan;
 use Lumbro\Core\Run\TurnWords;
 use PHPUnit\Framework\TestCase;
@@ -27,7 +27,7 @@ final class PlansTest extends TestCase
         $maybe = static fn(array $values): mixed => Generators::elements([null, ...$values]);
         $this->limitTo(200)->forAll($maybe(['no-target', 'several-targets', 'supply', 'conditions', 'unheard of']), $maybe([-40.0, -8.0, 0.0, 9.0]), $maybe([10.0, 12.9]), $maybe(Verdict::cases()), $maybe(ShiftResult::cases()), Generators::subset(array_column(Cause::cases(), 'value')))->then(
             static function (?string $reason, ?float $excess, ?float $voltage, ?Verdict $setUp, ?ShiftResult $shift, array $clear): void {
-                $diagnosis = Diagnosis::of(new Evidence($reason, $excess, $voltage, $setUp, shift: $shift, checked: array_fill_keys(array_map(strval(...), array_filter($clear, is_string(...))), false)));
+                $diagnosis = Diagnosis::of(new Clues($reason, $excess, $voltage, $setUp, shift: $shift, checked: array_fill_keys(array_map(strval(...), array_filter($clear, is_string(...))), false)));
                 self::assertEqualsWithDelta(1.0, array_sum(array_column($diagnosis->ranked, 'chance')), 1e-9);
                 self::assertCount(count(Cause::cases()), $diagnosis->ranked);
                 $next = $diagnosis->next();
@@ -40,19 +40,19 @@ final class PlansTest extends TestCase
 
     public function testEachKindOfEvidencePointsWhereItShould(): void
     {
-        $first = static fn(Evidence $evidence): string => Diagnosis::of($evidence)->ranked[0]['cause']->value;
-        self::assertSame('supply', $first(new Evidence(reason: 'supply', voltage: 11.4)));
-        self::assertSame('cover', $first(new Evidence(reason: 'no-target', excess: -10.0, setUp: Verdict::Holds, film: false)));
-        self::assertSame('clutter', $first(new Evidence(reason: 'several-targets', emptyLevel: -4.0)));
-        self::assertSame('placement', $first(new Evidence(reason: 'no-target', setUp: Verdict::Out)));
-        self::assertSame('bracket', $first(new Evidence(gain: false)));
-        self::assertSame('connection', $first(new Evidence(unheard: 2)));
-        self::assertSame('code', $first(new Evidence(reason: 'conditions', code: true)));
-        self::assertSame('clutter', $first(new Evidence(shift: ShiftResult::DoesNotRespond)));
+        $first = static fn(Clues $evidence): string => Diagnosis::of($evidence)->ranked[0]['cause']->value;
+        self::assertSame('supply', $first(new Clues(reason: 'supply', voltage: 11.4)));
+        self::assertSame('cover', $first(new Clues(reason: 'no-target', excess: -10.0, setUp: Verdict::Holds, film: false)));
+        self::assertSame('clutter', $first(new Clues(reason: 'several-targets', emptyLevel: -4.0)));
+        self::assertSame('placement', $first(new Clues(reason: 'no-target', setUp: Verdict::Out)));
+        self::assertSame('bracket', $first(new Clues(gain: false)));
+        self::assertSame('connection', $first(new Clues(unheard: 2)));
+        self::assertSame('code', $first(new Clues(reason: 'conditions', code: true)));
+        self::assertSame('clutter', $first(new Clues(shift: ShiftResult::DoesNotRespond)));
         // What was looked for and not found gives way to the next.
-        self::assertSame('wrong-target', Diagnosis::of(new Evidence(excess: -10.0, setUp: Verdict::Holds, checked: ['cover' => false]))->next()?->value);
-        self::assertSame(Cause::Cover, Diagnosis::of(new Evidence(excess: -10.0, checked: ['cover' => true]))->faultToSendBack());
-        self::assertNull(Diagnosis::of(new Evidence(voltage: 11.0, checked: ['supply' => true]))->faultToSendBack());
+        self::assertSame('wrong-target', Diagnosis::of(new Clues(excess: -10.0, setUp: Verdict::Holds, checked: ['cover' => false]))->next()?->value);
+        self::assertSame(Cause::Cover, Diagnosis::of(new Clues(excess: -10.0, checked: ['cover' => true]))->faultToSendBack());
+        self::assertNull(Diagnosis::of(new Clues(voltage: 11.0, checked: ['supply' => true]))->faultToSendBack());
     }
 
     public function testAShiftIsLargeEnoughToTellInWholeCentimetresAndOfTheRightSign(): void

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Run;
 
-use Lumbro\Core\Procedure\MoveKind;
-use Lumbro\Core\Record\CauseChecked;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\StepDone;
-use Lumbro\Core\Record\ToolAnswered;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\ToolCommand;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\StepDone;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\TestCase;
 
@@ -130,7 +130,7 @@ final class RoutineTest extends TestCase
         $this->add($task, new ToolAnswered($this->id(), 'Ilse', 'now', $asked->id, $outcome, $outcome, $outcome === 'failed' ? ['reason' => 'no-target', 'level' => 12.0] : []));
     }
 
-    private function add(DemoTask $task, Entry $entry): void
+    private function add(DemoTask $task, Line $entry): void
     {
         $task->entries[] = $entry;
     }

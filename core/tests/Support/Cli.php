@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Document\CommandLine;
+use Lumbro\Core\Cli\CommandLine;
 
 /** Runs the core's command line in this process. */
 final class Cli

@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\KitRegisterDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\ShopRulesDocument;
-use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\OrderContext;
-use Lumbro\Core\Intake\OrderEntry;
 use Lumbro\Core\Intake\OrderState;
-use Lumbro\Core\Intake\Scan;
-use Lumbro\Core\Intake\ShopRules;
-use Lumbro\Core\Intake\TroubleCode;
-use Lumbro\Core\Kit\KitRegister;
-use Lumbro\Core\Procedure\ProcedureCard;
-use Lumbro\Core\Procedure\VehicleSheet;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\Scan;
+use Lumbro\Core\Measure\Node;
 
 /** A repair order of one of the demo's cars, written line by line. */
 final class DemoOrder
 {
     public const TODAY = '2026-11-25';
 
-    /** @var list<OrderEntry> */
+    /** @var list<OrderLine> */
     public array $entries = [];
 
     public function __construct(private readonly string $car = 'quillon-sable', public string $today = self::TODAY) {}
@@ -71,7 +71,7 @@ final class DemoOrder
     public function note(string $kind, array $payload, string $person = 'Ilse'): self
     {
         $id = 'n' . (count($this->entries) + 1);
-        $this->entries[] = OrderEntryDocument::entry($kind, $id, $person, '2026-11-25T08:00:00.000Z', Node::parse((string) json_encode((object) $payload)));
+        $this->entries[] = OrderLineDocument::entry($kind, $id, $person, '2026-11-25T08:00:00.000Z', Node::parse((string) json_encode((object) $payload)));
 
         return $this;
     }
@@ -103,7 +103,7 @@ final class DemoOrder
         ], 12.9);
     }
 
-    /** @return list<OrderEntry> one line of each kind, and of each of its forms */
+    /** @return list<OrderLine> one line of each kind, and of each of its forms */
     public static function everyKind(): array
     {
         return (new self())

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\VehicleDocument;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Kit\OverdueRule;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Intake\TaskOrder;
-use Lumbro\Core\Kit\OverdueRule;
-use Lumbro\Core\Procedure\MeasuringPlan;
-use Lumbro\Core\Procedure\MoveKind;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\Answered;
-use Lumbro\Core\Record\AnswerKind;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ReadingStruck;
-use Lumbro\Core\Record\ReadingTaken;
-use Lumbro\Core\Record\RunMade;
-use Lumbro\Core\Record\RunReleased;
-use Lumbro\Core\Record\SchoolsChosen;
-use Lumbro\Core\Record\StandMoved;
+use Lumbro\Core\Journal\Answered;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ReadingStruck;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\RunReleased;
+use Lumbro\Core\Journal\SchoolsChosen;
+use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Work\TaskState;
 
 /** A record of the demo's front radar, written line by line. */
 final class DemoTask
 {
-    /** @var list<Entry> */
+    /** @var list<Line> */
     public array $entries = [];
 
     /**

@@ -4,43 +4,43 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\CardDocument;
-use Lumbro\Core\Document\Node;
-use Lumbro\Core\Document\VehicleDocument;
-use Lumbro\Core\Intake\FloorRead;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Catalogue\Kit\OverdueRule;
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\TaskOrder;
-use Lumbro\Core\Kit\OverdueRule;
-use Lumbro\Core\Procedure\Operation;
-use Lumbro\Core\Procedure\Owed;
-use Lumbro\Core\Procedure\Present;
-use Lumbro\Core\Procedure\SiteFloor;
-use Lumbro\Core\Procedure\TaskContext;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\Answered;
-use Lumbro\Core\Record\AnswerKind;
-use Lumbro\Core\Record\BorderlineAccepted;
-use Lumbro\Core\Record\CauseChecked;
-use Lumbro\Core\Record\Corrected;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\ReadingStruck;
-use Lumbro\Core\Record\ReadingTaken;
-use Lumbro\Core\Record\RunMade;
-use Lumbro\Core\Record\SentBack;
-use Lumbro\Core\Record\StandMoved;
-use Lumbro\Core\Record\StepDone;
-use Lumbro\Core\Record\TargetShifted;
-use Lumbro\Core\Record\ToolAnswered;
-use Lumbro\Core\Record\ToolAsked;
-use Lumbro\Core\Run\Cause;
-use Lumbro\Core\Run\Policy;
-use Lumbro\Core\Run\ToolCommand;
-use Lumbro\Core\School\Call;
-use Lumbro\Core\School\Reads;
-use Lumbro\Core\Simulation\Scenario;
-use Lumbro\Core\Simulation\SensorTruth;
-use Lumbro\Core\Simulation\SimulatedTool;
-use Lumbro\Core\Simulation\World;
+use Lumbro\Core\Journal\Answered;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\BorderlineAccepted;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ReadingStruck;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Journal\StepDone;
+use Lumbro\Core\Journal\TargetShifted;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Practice\Scenario;
+use Lumbro\Core\Practice\SensorTruth;
+use Lumbro\Core\Practice\SimulatedTool;
+use Lumbro\Core\Practice\World;
+use Lumbro\Core\SetUp\SiteFloor;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Work\Present;
+use Lumbro\Core\Work\TaskState;
 
 /**
  * Somebody who does what the core says at a simulated car, and knows nothing else of it.
@@ -51,7 +51,7 @@ final class Follower
 {
     private const LONGEST = 160;
 
-    /** @var list<Entry> */
+    /** @var list<Line> */
     public array $entries = [];
 
     /** @var array<string, FloorRead> */
@@ -262,7 +262,7 @@ final class Follower
         }
     }
 
-    private function add(Entry $entry): void
+    private function add(Line $entry): void
     {
         $this->entries[] = $entry;
     }

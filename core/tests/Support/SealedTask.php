@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Document\BayDocument;
-use Lumbro\Core\Document\OrderEntryDocument;
-use Lumbro\Core\Document\RecordDocument;
-use Lumbro\Core\Document\TaskStateDocument;
-use Lumbro\Core\Intake\OrderEntry;
-use Lumbro\Core\Procedure\TaskState;
-use Lumbro\Core\Record\Archive;
-use Lumbro\Core\Record\Entry;
-use Lumbro\Core\Record\Seal;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Evidence\Archive;
+use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Version;
+use Lumbro\Core\Work\TaskBasis;
+use Lumbro\Core\Work\TaskState;
 
 /** The demo's front radar, set up, read and sealed: the record as it leaves the house, made of the core alone. */
 final class SealedTask
@@ -32,7 +33,7 @@ final class SealedTask
         $context = $order->context();
         $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
         $bay = DemoTask::node('bays.json')->items()[0];
-        $state = new TaskState($order->state()->taskContext('front', $card, $order->state()->kit() ?? throw new \LogicException('The demo kit is whole.'), BayDocument::read($bay), [24.1]), $entries);
+        $state = new TaskState(TaskBasis::of($order->state(), 'front', $card, $order->state()->kit() ?? throw new \LogicException('The demo kit is whole.'), BayDocument::read($bay), [24.1]), $entries);
         $cards = [];
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
@@ -55,9 +56,9 @@ final class SealedTask
                 'register' => DemoTask::node('kit.json')->raw(),
                 'bay' => $bay->raw(),
                 'earlierLevels' => [24.1],
-                'order' => array_map(static fn(OrderEntry $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderEntryDocument::write($entry)], $order->entries),
+                'order' => array_map(static fn(OrderLine $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)], $order->entries),
             ],
-            'entries' => array_map(static fn(Entry $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...RecordDocument::write($entry)], $entries),
+            'entries' => array_map(static fn(Line $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...TaskLineDocument::write($entry)], $entries),
             'result' => TaskStateDocument::write($state),
         ];
         $decoded = json_decode((string) json_encode($record, JSON_THROW_ON_ERROR), false, 128, JSON_THROW_ON_ERROR);

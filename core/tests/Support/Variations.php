@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Simulation\SeededNoise;
+use Lumbro\Core\Practice\SeededNoise;
 
 /**
  * The shipped scenarios with every hidden figure drawn anew, each by its seed.

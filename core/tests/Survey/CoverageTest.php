@@ -15,6 +15,7 @@ use Lumbro\Core\Survey\LeastSquares;
 use Lumbro\Core\Survey\Network;
 use Lumbro\Core\Survey\SurveyPoint;
 use Lumbro\Core\Tests\Support\Chance;
+use Lumbro\Core\Tests\Support\Draws;
 use Lumbro\Core\Tests\Support\SchoolScene;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -22,11 +23,13 @@ use PHPUnit\Framework\TestCase;
 /** Seeded simulations: errors drawn from the stated uncertainties, over many set-ups of every school. */
 final class CoverageTest extends TestCase
 {
-    /** The standard error of a count of so many at 95 % is 0.25 %: a bound 1 % away is four of them. */
-    private const DRAWS = 7600;
+    /** A count may miss its share by so many of its own standard errors, however few the draws are. */
+    private const ERRORS = 4;
 
-    private const BLUNDERS = 200;
-    private const VERDICTS = 2000;
+    private static function draws(): int
+    {
+        return Draws::of(7600, 900);
+    }
 
     /** @return iterable<string, array{string}> */
     public static function schools(): iterable
@@ -42,7 +45,9 @@ final class CoverageTest extends TestCase
         $chance = new Chance(crc32($school));
         $covered = ['x' => 0, 'y' => 0, 'yaw' => 0];
         $failed = 0;
-        for ($draw = 0; $draw < self::DRAWS; $draw++) {
+        $draws = self::draws();
+        $bound = self::ERRORS * sqrt(0.05 * 0.95 / $draws);
+        for ($draw = 0; $draw < $draws; $draw++) {
             $scene = SchoolScene::draw($school, $chance);
             $solution = LeastSquares::solve($scene->measured);
             [$x, $y] = $solution->geometry->point('stand');
@@ -53,15 +58,16 @@ final class CoverageTest extends TestCase
             $failed += $solution->isConsistent() === false ? 1 : 0;
         }
         foreach ($covered as $name => $count) {
-            self::assertEqualsWithDelta(0.95, $count / self::DRAWS, 0.01, "$school, $name");
+            self::assertEqualsWithDelta(0.95, $count / $draws, $bound, "$school, $name");
         }
-        self::assertEqualsWithDelta(0.05, $failed / self::DRAWS, 0.01, "$school, consistency");
+        self::assertEqualsWithDelta(0.05, $failed / $draws, $bound, "$school, consistency");
     }
 
     public function testABlunderOfTenUncertaintiesIsNamedWhereTheOthersCheckTheReading(): void
     {
         $chance = new Chance(1880);
         $readings = 0;
+        $blunders = Draws::of(200, 40);
         foreach (SchoolScene::ALL as $school) {
             foreach (LeastSquares::solve(SchoolScene::draw($school, $chance)->measured)->residuals as $checked) {
                 if ($checked->prior || $checked->redundancy <= 0.3) {
@@ -69,11 +75,11 @@ final class CoverageTest extends TestCase
                 }
                 $readings++;
                 $named = 0;
-                for ($draw = 0; $draw < self::BLUNDERS; $draw++) {
+                for ($draw = 0; $draw < $blunders; $draw++) {
                     $scene = SchoolScene::draw($school, $chance, blunders: [$checked->id => $draw % 2 === 0 ? 10.0 : -10.0]);
                     $named += in_array($checked->id, LeastSquares::solve($scene->measured)->suspects(), true) ? 1 : 0;
                 }
-                self::assertGreaterThanOrEqual(0.95 * self::BLUNDERS, $named, "$school, {$checked->id}");
+                self::assertGreaterThanOrEqual(0.95 * $blunders, $named, "$school, {$checked->id}");
             }
         }
         self::assertGreaterThan(20, $readings);
@@ -84,8 +90,9 @@ final class CoverageTest extends TestCase
     {
         $chance = new Chance(crc32("verdicts of $school"));
         $held = $wrong = $each = $eachWrong = 0;
+        $verdicts = Draws::of(2000, 400);
         $tolerances = self::withinReach(Placement::of(SchoolScene::draw($school, $chance)->task())->deviations);
-        for ($draw = 0; $draw < self::VERDICTS; $draw++) {
+        for ($draw = 0; $draw < $verdicts; $draw++) {
             $scene = SchoolScene::draw($school, $chance, 25.0);
             $task = $scene->task($tolerances);
             $true = self::trueDeviations($scene, $task);
@@ -106,7 +113,7 @@ final class CoverageTest extends TestCase
             $held += $holds ? 1 : 0;
             $wrong += $holds && $out ? 1 : 0;
         }
-        self::assertGreaterThan(self::VERDICTS / 200, $held, "$school: too few hold to say anything");
+        self::assertGreaterThan($verdicts / 200, $held, "$school: too few hold to say anything");
         self::assertLessThanOrEqual(0.05, $wrong / $held, $school);
         self::assertLessThanOrEqual(0.05, $eachWrong / $each, $school);
     }

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+/** Something of the kit that a card asks for. */
+final readonly class CardNeed
+{
+    public const KINDS = ['target', 'stand', 'tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'];
+
+    /** @param string $kind one of KINDS; $name where a particular one is wanted */
+    public function __construct(public string $kind, public ?string $name, public string $why) {}
+}

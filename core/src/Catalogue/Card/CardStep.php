@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+/** One step of a card's procedure. */
+final readonly class CardStep
+{
+    /**
+     * @param list<string> $after   ids of the steps that come before it
+     * @param float|null   $seconds how long it waits; null where it does not
+     * @param string|null  $does    what it asks of the scan tool, one of ToolCommand::STEPS; null where a person does it
+     */
+    public function __construct(public string $id, public string $text, public array $after, public ?float $seconds, public ?string $does = null) {}
+
+    /** What it asks of the scan tool; null where a person does it. */
+    public function command(): ?ToolCommand
+    {
+        return $this->does === null ? null : ToolCommand::from($this->does);
+    }
+}

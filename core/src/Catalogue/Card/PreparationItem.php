@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+/** One precondition of the run, asked before it (need J6), or one step of establishing the line. */
+final readonly class PreparationItem
+{
+    /**
+     * @param bool   $blocks an unmet one bars the run; otherwise it only warns
+     * @param string $why    what an unmet one does to the result
+     */
+    public function __construct(public string $id, public string $question, public bool $blocks, public string $why) {}
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+/** What a scan tool can be asked to do. */
+enum ToolCommand: string
+{
+    case Identify = 'identify';
+    case Unlock = 'unlock';
+    case Voltage = 'voltage';
+    case Codes = 'codes';
+    case LotCode = 'lot-code';
+    case EmptyZone = 'empty-zone';
+    case Start = 'start';
+    case Read = 'read';
+    case Level = 'level';
+    case Zero = 'zero';
+    case Clear = 'clear';
+
+    /** What a card's step may ask of the tool. */
+    public const STEPS = ['identify', 'unlock', 'voltage', 'codes', 'lot-code', 'empty-zone', 'start', 'read'];
+
+    /** In the words of the person who sends it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Identify => 'identify the sensor',
+            self::Unlock => 'open the gateway',
+            self::Voltage => 'read the supply voltage',
+            self::Codes => 'read the trouble codes',
+            self::LotCode => 'take the lot code',
+            self::EmptyZone => 'look for clutter in the empty zone',
+            self::Start => 'start the routine',
+            self::Read => 'read the axis',
+            self::Level => 'read the echo level',
+            self::Zero => 'store an electronic zero',
+            self::Clear => 'clear the trouble codes',
+        };
+    }
+
+    /** Whether it needs a proven placement: what only looks does not. */
+    public function isBarred(): bool
+    {
+        return in_array($this, [self::Start, self::Read, self::Zero], true);
+    }
+
+    /** Whether the sensor works with what it sees, so that a failure speaks of the set-up and the car. */
+    public function looks(): bool
+    {
+        return in_array($this, [self::EmptyZone, self::Start, self::Read], true);
+    }
+}

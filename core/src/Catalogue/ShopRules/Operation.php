@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\ShopRules;
+
+use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Failure\InvalidInput;
+
+/** Something done to a car, or still to be done, that may turn a sensor's axis: "wheel-alignment", "sensor-replaced@front". */
+final readonly class Operation
+{
+    private function __construct(public string $code, public ?string $sensor) {}
+
+    /**
+     * @param string $text a code of the catalogue; with "@" and a sensor's id where the operation is done at a sensor
+     *
+     * @throws InvalidInput where the catalogue has no such code, or a sensor is missing or out of place
+     */
+    public static function fromCode(string $text, string $path = ''): self
+    {
+        $parts = explode('@', $text, 2);
+        [$code, $sensor] = [$parts[0], $parts[1] ?? null];
+        $known = Operations::CATALOGUE[$code] ?? null;
+        if ($known === null) {
+            throw InvalidInput::because($path, sprintf('names the operation "%s", which is not in the catalogue.', mb_strimwidth($text, 0, 60, '…')));
+        }
+        if ($known['atSensor'] && ($sensor === null || $sensor === '')) {
+            throw InvalidInput::because($path, sprintf('must say at which sensor: "%s@" and its id.', $code));
+        }
+        if (! $known['atSensor'] && $sensor !== null) {
+            throw InvalidInput::because($path, sprintf('is not done at a sensor; "%s" alone is right.', $code));
+        }
+
+        return new self($code, $sensor);
+    }
+
+    /** The text it is read from. */
+    public function text(): string
+    {
+        return $this->sensor === null ? $this->code : "$this->code@$this->sensor";
+    }
+
+    /** In the trade's words; the sensor by its name where the car has it. */
+    public function words(?VehicleSheet $sheet = null): string
+    {
+        $words = Operations::CATALOGUE[$this->code]['words'];
+
+        return $this->sensor === null ? $words : sprintf('%s: %s', $sheet?->sensor($this->sensor)->name ?? $this->sensor, $words);
+    }
+
+    /** Whether a drive alone would not do after it (need J2). */
+    public function needsStatic(): bool
+    {
+        return Operations::CATALOGUE[$this->code]['needsStatic'];
+    }
+
+    /** The bumper cover that is off for it; null where none is. */
+    public function uncovers(): ?Cover
+    {
+        return Operations::CATALOGUE[$this->code]['uncovers'];
+    }
+}

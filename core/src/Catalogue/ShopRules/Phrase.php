@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\ShopRules;
+
+/** Words of an estimate that stand for an operation. */
+final readonly class Phrase
+{
+    /** @param list<string> $words all of which the line has, in any order and case */
+    public function __construct(public array $words, public string $operation) {}
+
+    /** Whether a line of an estimate has all the words. */
+    public function isIn(string $line): bool
+    {
+        $line = mb_strtolower($line);
+        foreach ($this->words as $word) {
+            if (! str_contains($line, mb_strtolower($word))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Facts;
+
+use Lumbro\Core\Catalogue\Kit\KitNeed;
+use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Intake\Capture;
+use Lumbro\Core\Intake\ConditionState;
+use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\OwedChange;
+use Lumbro\Core\Intake\ScanComparison;
+use Lumbro\Core\Intake\SortedCode;
+use Lumbro\Core\Intake\Waiting;
+use Lumbro\Core\Journal\LineNotUnderstood;
+use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Journal\PhotoAdded;
+use Lumbro\Core\Journal\ScanTaken;
+
+/** Where a repair order stands, as a JSON document: lengths in mm, sides in words. */
+final class OrderStateDocument
+{
+    /** As many of the latest changes as are shown. */
+    private const CHANGES = 12;
+
+    private const FIGURES = [
+        'wheelbase' => 'Wheelbase', 'trackFront' => 'Track, front', 'trackRear' => 'Track, rear', 'frontOverhang' => 'Overhang, front',
+        'rearOverhang' => 'Overhang, rear', 'width' => 'Width', 'height' => 'Height', 'frontMark' => 'Front mark ahead of the front hubs',
+        'rearMark' => 'Rear mark behind the rear hubs',
+    ];
+
+    private const COORDINATES = ['along' => 'ahead of the rear hubs', 'across' => 'off the middle', 'height' => 'over the floor'];
+
+    /** @return array<string, mixed> */
+    public static function write(OrderState $state): array
+    {
+        return [
+            'waits' => self::waits($state->waitsFor()),
+            'parts' => OrderBoard::of($state),
+            'alarms' => array_map(static fn(Capture $capture): string => $capture->words(), $state->alarms()),
+            'car' => self::car($state->sheet),
+            'operations' => array_values(array_map(static fn(OperationNoted $noted): array => [
+                'code' => $noted->operation->text(),
+                'words' => $noted->operation->words($state->sheet),
+                'state' => $noted->state,
+                ...self::who($noted->person, $noted->at, $noted->word),
+            ], $state->record->operations)),
+            'estimateLines' => array_values(array_map(static fn(LineNotUnderstood $line): array => ['id' => $line->id, 'text' => $line->text], $state->record->openLines)),
+            'covers' => self::covers($state),
+            'sensors' => array_map(static fn(CarSensor $sensor): array => self::sensor($state, $sensor), $state->sheet->sensors),
+            'changes' => array_map(static fn(OwedChange $change): array => self::change($state, $change), array_reverse(array_slice($state->changes, -self::CHANGES))),
+            'captures' => array_map(self::capture(...), $state->captures),
+            'scans' => self::scans($state),
+            'comparison' => self::comparison($state),
+            'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
+            'needs' => array_map(self::need(...), $state->needs),
+            'geometry' => self::geometry($state),
+            'road' => ClosingDocument::road($state),
+            'photos' => array_map(static fn(PhotoAdded $photo): array => [
+                'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
+            ], $state->record->photos),
+            'note' => $state->record->details['note']->value ?? null,
+        ];
+    }
+
+    /** @return array<string, mixed> what the order waits for, and the part of the work that belongs to */
+    public static function waits(Waiting $waits): array
+    {
+        return ['kind' => $waits->kind, 'words' => $waits->words, 'sensor' => $waits->sensor, 'part' => OrderBoard::part($waits->kind)];
+    }
+
+    /** @return array{person: string, at: string, word: string|null} */
+    private static function who(string $person, string $at, ?string $word): array
+    {
+        return ['person' => $person, 'at' => $at, 'word' => $word];
+    }
+
+    /** @return array<string, mixed> */
+    private static function car(VehicleSheet $sheet): array
+    {
+        return [
+            'make' => $sheet->make,
+            'model' => $sheet->model,
+            'front' => $sheet->wheelbase + $sheet->frontOverhang,
+            'rear' => -$sheet->rearOverhang,
+            'halfWidth' => $sheet->width / 2,
+            'wheelbase' => $sheet->wheelbase,
+            'tyre' => [$sheet->tyreDiameter, $sheet->tyreWidth],
+            'trackFront' => $sheet->trackFront,
+            'trackRear' => $sheet->trackRear,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function covers(OrderState $state): array
+    {
+        $covers = [];
+        foreach (Cover::cases() as $cover) {
+            $behind = array_values(array_filter($state->sheet->sensors, static fn(CarSensor $sensor): bool => $sensor->cover() === $cover));
+            if ($behind === []) {
+                continue;
+            }
+            $noted = $state->record->covers[$cover->value] ?? null;
+            $covers[] = [
+                'id' => $cover->value,
+                'words' => $cover->words(),
+                'off' => $noted?->off,
+                'missed' => $noted === null ? [] : $noted->missed,
+                'due' => array_values(array_map(
+                    static fn(Capture $capture): string => $capture->words(),
+                    array_filter($state->alarms(), static fn(Capture $capture): bool => $capture->cover === $cover),
+                )),
+                ...($noted === null ? ['person' => null, 'at' => null, 'word' => null] : self::who($noted->person, $noted->at, null)),
+            ];
+        }
+
+        return $covers;
+    }
+
+    /** @return array<string, mixed> */
+    private static function sensor(OrderState $state, CarSensor $sensor): array
+    {
+        $card = $state->context->cards[$sensor->id] ?? null;
+
+        return [
+            'id' => $sensor->id,
+            'name' => $sensor->name,
+            'kind' => $sensor->kind,
+            'side' => $sensor->side,
+            'sideInWords' => $sensor->sideInWords(),
+            'pair' => $sensor->pair,
+            'behind' => $sensor->behind,
+            'at' => [$sensor->along, $sensor->across],
+            'facing' => $sensor->facing,
+            'owed' => OwedDocument::write($state->owed[$sensor->id], $state->sheet),
+            'card' => $card === null ? null : [
+                'title' => $card->title, 'source' => $card->source, 'edition' => $card->edition, 'checked' => $card->isChecked(),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function change(OrderState $state, OwedChange $change): array
+    {
+        $entry = $change->entry;
+        $what = match (true) {
+            $entry instanceof OperationNoted => sprintf('%s: %s', ucfirst($entry->operation->words($state->sheet)), $entry->state),
+            $entry instanceof OwedAnswered => sprintf('%s: answered', ucfirst(Operation::fromCode($entry->operation)->words($state->sheet))),
+            default => '',
+        };
+
+        return [
+            'what' => $what,
+            'person' => $entry->person,
+            'at' => $entry->at,
+            'sensors' => array_map(static fn(array $changed): array => [
+                'sensor' => $changed['sensor']->name,
+                'before' => self::owedWords($changed['before']->state, $changed['before']->route?->value),
+                'after' => self::owedWords($changed['after']->state, $changed['after']->route?->value),
+                'why' => $changed['after']->reasons[0]->outcome->reason ?? 'No operation concerns it any more.',
+            ], $change->sensors),
+        ];
+    }
+
+    private static function owedWords(OwedState $state, ?string $route): string
+    {
+        return match ($state) {
+            OwedState::Owed => 'owed, ' . ($route ?? 'static'),
+            OwedState::NotOwed => 'not owed',
+            OwedState::Unknown => 'unknown',
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function capture(Capture $capture): array
+    {
+        $item = $capture->item;
+
+        return [
+            'sensor' => $capture->sensor->id,
+            'sensorName' => $capture->sensor->name,
+            'sideInWords' => $capture->sensor->sideInWords(),
+            'cover' => $capture->cover->value,
+            'item' => $item->id,
+            'question' => $item->question,
+            'kind' => $item->kind,
+            'unit' => $item->unit,
+            'neededFor' => $item->neededFor,
+            'afterRefit' => $item->afterRefit,
+            'state' => $capture->state->value,
+            'value' => $capture->had?->value === '' ? null : $capture->had?->value,
+            'reason' => $capture->had?->reason,
+            'warning' => $capture->warning,
+            'person' => $capture->had?->person,
+            'at' => $capture->had?->at,
+            'word' => $capture->had?->word,
+        ];
+    }
+
+    /** @return array<string, list<array<string, string>>>|null the pre-scan against the post-scan */
+    private static function comparison(OrderState $state): ?array
+    {
+        $found = ScanComparison::of($state->record);
+        $written = static fn(TroubleCode $code): array => ['unit' => $code->unit, 'code' => $code->code, 'text' => $code->text, 'status' => $code->status];
+
+        return $found === null ? null : [
+            'cleared' => array_map($written, $found->cleared),
+            'remain' => array_map($written, $found->remain),
+            'came' => array_map($written, $found->came),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the latest of each phase */
+    private static function scans(OrderState $state): array
+    {
+        $scans = [];
+        foreach ($state->codes as $phase => $codes) {
+            $taken = $state->record->lastScan($phase);
+            if (! $taken instanceof ScanTaken) {
+                continue;
+            }
+            $scans[] = [
+                'phase' => $phase,
+                'origin' => $taken->origin,
+                'tool' => $taken->scan->tool,
+                'readAt' => $taken->scan->readAt,
+                'voltage' => $taken->scan->voltage,
+                'codes' => array_map(static fn(SortedCode $code): array => [
+                    'unit' => $code->code->unit, 'code' => $code->code->code, 'text' => $code->code->text, 'status' => $code->code->status,
+                    'sort' => $code->sort->value, 'why' => $code->why,
+                ], $codes),
+                ...self::who($taken->person, $taken->at, null),
+            ];
+        }
+
+        return $scans;
+    }
+
+    /** @return array<string, mixed> */
+    private static function condition(OrderState $state, ConditionState $of): array
+    {
+        $condition = $of->condition;
+
+        return [
+            'item' => $condition->id,
+            'sensor' => $of->sensor,
+            'sensorName' => $of->sensor === null ? null : $state->sheet->sensor($of->sensor)?->name,
+            'question' => $condition->question,
+            'blocks' => $condition->blocks,
+            'why' => $condition->why,
+            'source' => $condition->source,
+            'values' => array_map(static fn(ConditionValue $value): array => [
+                'id' => $value->id, 'label' => $value->label, 'unit' => $value->unit, 'typed' => $of->answer->values[$value->id] ?? null,
+                'wanted' => self::wanted($value, $state->sheet),
+            ], $condition->values),
+            'answer' => $of->answer?->answer->value,
+            'met' => $of->isMet(),
+            'findings' => $of->findings,
+            'effect' => $of->effect,
+            'person' => $of->answer?->person,
+            'at' => $of->answer?->at,
+            'word' => $of->answer?->word,
+        ];
+    }
+
+    private static function wanted(ConditionValue $value, VehicleSheet $sheet): ?string
+    {
+        [$least, $most] = ConditionState::limits($value, $sheet);
+        $plain = static fn(float $number): string => rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
+
+        return match (true) {
+            $least !== null && $most !== null => sprintf('%s to %s %s', $plain($least), $plain($most), $value->unit),
+            $least !== null => sprintf('at least %s %s', $plain($least), $value->unit),
+            $most !== null => sprintf('at most %s %s', $plain($most), $value->unit),
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function need(KitNeed $need): array
+    {
+        return [
+            'kind' => $need->kind, 'wanted' => $need->wanted, 'sensors' => $need->sensors, 'why' => $need->why,
+            'state' => $need->state, 'item' => $need->item, 'note' => $need->note, 'bars' => $need->bars,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function geometry(OrderState $state): array
+    {
+        $sheet = $state->sheet;
+        $all = get_object_vars($sheet);
+        $line = static function (string $figure, string $label, mixed $value, ?float $s, bool $sided) use ($state): array {
+            $measured = $state->record->figures[$figure] ?? null;
+
+            return [
+                'figure' => $figure, 'label' => $label, 'value' => $value, 's' => $measured === null ? $s : $measured->s, 'sided' => $sided,
+                'typed' => $measured?->typed, 'person' => $measured?->person, 'at' => $measured?->at, 'word' => $measured?->word,
+            ];
+        };
+        $lines = [];
+        foreach (self::FIGURES as $figure => $label) {
+            $lines[] = $line($figure, $label, $all[$figure], $sheet->s[$figure] ?? null, false);
+        }
+        foreach ($sheet->sensors as $sensor) {
+            foreach (self::COORDINATES as $coordinate => $words) {
+                $lines[] = $line("$sensor->id.$coordinate", "$sensor->name, $words", get_object_vars($sensor)[$coordinate], $sensor->s, $coordinate === 'across');
+            }
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Facts;
+
+use Lumbro\Core\Catalogue\Card\CardStep;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Run\AxisFinding;
+use Lumbro\Core\Run\RunState;
+use Lumbro\Core\Run\ScrewPlan;
+use Lumbro\Core\Run\TurnWords;
+use Lumbro\Core\Screws\AxisPair;
+use Lumbro\Core\SetUp\Directions;
+use Lumbro\Core\Work\TaskState;
+
+/** The run and the proof of a task, as a JSON document: degrees with direction words, turns in words. */
+final class RunDocument
+{
+    /** @return array<string, mixed> */
+    public static function write(TaskState $state): array
+    {
+        $run = $state->run;
+        $log = $run->log;
+        $back = $state->context->sensor->looksBack();
+        $pending = $log->pending;
+        $trouble = $log->trouble;
+
+        return [
+            'steps' => array_map(static fn(CardStep $step): array => [
+                'id' => $step->id, 'text' => $step->text, 'seconds' => $step->seconds, 'does' => $step->does, 'state' => $run->routine->stateOf($step),
+                'begunAt' => $log->clock?->step === $step->id ? $log->clock->at : null,
+            ], $run->routine->steps),
+            'pending' => $pending === null ? null : ['id' => $pending->id, 'words' => $pending->command->words(), 'person' => $pending->person, 'at' => $pending->at],
+            'trouble' => $trouble === null ? null : [
+                'words' => $trouble->asked->command->words(), 'message' => $trouble->answer->message, 'at' => $trouble->answer->at, 'person' => $trouble->answer->person,
+            ],
+            'unheard' => $log->unheard,
+            'wiped' => $log->wiped,
+            'codes' => $log->codes,
+            'lotCode' => $state->context->order->lotCode ?? null,
+            'policy' => ['readings' => $run->policy->readings, 'most' => $run->policy->most, 'rounds' => $run->policy->rounds, 'unproven' => $run->policy->unproven],
+            'finding' => $run->finding === null ? null : self::finding($run->finding, $back),
+            'before' => $log->corrections === [] || $run->findingAfter(0) === null ? null : self::finding($run->findingAfter(0), $back),
+            'proven' => $run->isProven(),
+            'onlyRead' => $run->isOnlyRead(),
+            'correction' => self::correction($state),
+            'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'words' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
+            'shiftTest' => self::shiftTest($run, $back),
+            'shifted' => $log->shift === 0.0 ? null : self::amount('mm', $log->shift, Directions::across($log->shift)),
+            'causes' => self::causes($state),
+            'echo' => [
+                'level' => $run->echo->level, 'expected' => $run->echo->expected, 'from' => $run->echo->from, 'within' => $run->echo->within,
+                'verdict' => $run->echo->verdict, 'earlier' => $run->echo->earlier, 'earlierMean' => $run->echo->earlierMean, 'earlierSpread' => $run->echo->earlierSpread,
+            ],
+            'voltage' => $log->figure('voltage'),
+            'emptyLevel' => $log->figure('emptyLevel'),
+            'zeroSum' => ['azimuth' => self::degrees('azimuth', $run->zeroSum()->azimuth, $back), 'elevation' => self::degrees('elevation', $run->zeroSum()->elevation, $back), 'range' => $state->context->card->adjustment?->zeroRange],
+            'statements' => self::statements($state),
+            'swing' => SwingState::write($state),
+            'mirror' => MirrorState::write($state),
+            'events' => RunEvents::of($state, $state->entries),
+            'sentBack' => $log->sentBack === null ? null : [
+                'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body repair',
+                'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,
+            ],
+            'accepted' => $log->accepted === null ? null : ['name' => $log->accepted->name, 'reason' => $log->accepted->reason, 'at' => $log->accepted->at],
+        ];
+    }
+
+    /** @return array<string, mixed> an angle as a person reads it */
+    public static function degrees(string $axis, float $value, bool $looksBack): array
+    {
+        return self::amount('degrees', $value, Directions::axis($axis, $value, $looksBack));
+    }
+
+    /** @return array<string, mixed> */
+    private static function amount(string $unit, float $value, string $direction): array
+    {
+        return ['amount' => abs($value), 'unit' => $unit, 'direction' => $direction];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(AxisFinding $finding, bool $back): array
+    {
+        $axes = [];
+        foreach (AxisFinding::AXES as $axis) {
+            $verdict = $finding->verdicts[$axis];
+            $error = $finding->setUp[$axis];
+            $axes[$axis] = [
+                ...$verdict->facts(),
+                'direction' => Directions::axis($axis, $verdict->misalignment, $back),
+                'mean' => self::degrees($axis, $finding->means[$axis], $back),
+                'reading' => $finding->errors[$axis],
+                'spread' => $finding->spreads[$axis],
+                'setUp' => $error === null ? null : [...self::degrees($axis, -$error->deviation, $back), 'uncertainty' => $error->uncertainty],
+            ];
+        }
+
+        return ['readings' => $finding->readings, 'repeats' => $finding->repeats, 'basis' => $finding->basis, 'verdict' => $finding->verdict()->value, ...$axes];
+    }
+
+    /** @return array<string, mixed>|null what would take the axis right */
+    private static function correction(TaskState $state): ?array
+    {
+        $run = $state->run;
+        $back = $state->context->sensor->looksBack();
+        $way = $state->context->card->adjustment->way ?? null;
+        $plan = null;
+        try {
+            $plan = $way === 'screws' ? $run->screws() : null;
+        } catch (CoreFailure $failure) {
+            return ['way' => $way, 'failure' => $failure->getMessage()];
+        }
+        $wanted = $run->zeroWanted();
+
+        return match (true) {
+            $plan !== null => ['way' => 'screws', ...self::screws($plan, $back)],
+            $way === 'electronic' && $wanted !== null => ['way' => 'electronic', 'zero' => self::pair($wanted, $back), 'fits' => $run->zeroFits(), 'send' => ['azimuth' => round($wanted->azimuth, 2), 'elevation' => round($wanted->elevation, 2)]],
+            $way === null => null,
+            default => ['way' => $way],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function screws(ScrewPlan $plan, bool $back): array
+    {
+        return [
+            'screws' => array_map(static fn(array $turn): array => [
+                'id' => $turn['screw']->id,
+                // The sensor's own left is on the right of whoever faces it.
+                'right' => $turn['screw']->y,
+                'up' => $turn['screw']->z,
+                'turns' => $turn['turns'],
+                'words' => TurnWords::of($turn['turns']),
+                'passes' => $turn['passes'],
+                'position' => $turn['screw']->position,
+                'travel' => $turn['screw']->travel,
+                'gain' => $plan->wasTurned ? $plan->gains[$turn['screw']->id] ?? null : null,
+                'suspect' => in_array($turn['screw']->id, $plan->suspects, true),
+            ], $plan->turns),
+            'expected' => self::pair($plan->expected, $back),
+            'suspects' => $plan->suspects,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function pair(AxisPair $pair, bool $back): array
+    {
+        return ['azimuth' => self::degrees('azimuth', $pair->azimuth, $back), 'elevation' => self::degrees('elevation', $pair->elevation, $back)];
+    }
+
+    /** A correction that was made, in words. */
+    public static function made(Corrected $made, bool $back): string
+    {
+        if ($made->isElectronic()) {
+            return sprintf(
+                'a zero of %.2f° %s and %.2f° %s was stored',
+                abs($made->azimuth),
+                Directions::axis('azimuth', $made->azimuth, $back),
+                abs($made->elevation),
+                Directions::axis('elevation', $made->elevation, $back),
+            );
+        }
+        if ($made->turns === []) {
+            return 'the sensor was set by its mirror spot';
+        }
+        $words = [];
+        foreach ($made->turns as $screw => $turns) {
+            $words[] = str_replace('-', ' ', $screw) . ' ' . TurnWords::of($turns);
+        }
+
+        return implode(', ', $words);
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function shiftTest(RunState $run, bool $back): ?array
+    {
+        $plan = $run->shiftTest();
+        if ($plan === null) {
+            return null;
+        }
+
+        return [
+            'move' => self::amount('mm', $plan->across, Directions::across($plan->across)),
+            'across' => $plan->across,
+            'expectedChange' => self::degrees('azimuth', -$plan->bearingChange, $back),
+            'observed' => $plan->test === null ? null : self::degrees('azimuth', $plan->test->observed, $back),
+            'result' => $plan->test?->result->value,
+        ];
+    }
+
+    /** @return list<array<string, mixed>>|null likeliest first; null while nothing asks for a cause */
+    private static function causes(TaskState $state): ?array
+    {
+        $run = $state->run;
+        $present = $state->present();
+        if ($present->kind !== 'diagnose' && $present->kind !== 'send-back' && $run->log->trouble === null && ! $run->isEchoOdd()) {
+            return null;
+        }
+        $causes = [];
+        foreach ($run->diagnosis()->ranked as ['cause' => $cause, 'chance' => $chance, 'because' => $because]) {
+            $checked = $run->log->checks[$cause->value] ?? null;
+            $causes[] = [
+                'id' => $cause->value, 'title' => $cause->title(), 'chance' => $chance, 'because' => $because, 'check' => $cause->check(),
+                'whenFound' => $cause->whenFound(), 'whenClear' => $cause->whenClear(), 'sendsBackTo' => $cause->sendsBackTo(),
+                'found' => $checked?->found,
+            ];
+        }
+
+        return $causes;
+    }
+
+    /** @return list<array{from: string, says: string}> what is said of the axis from different sides, where they do not agree */
+    private static function statements(TaskState $state): array
+    {
+        $last = $state->lastRun();
+        $finding = $state->run->finding;
+        if ($last === null || $finding === null || ($finding->verdict() === Verdict::Holds && ! $state->run->isEchoOdd())) {
+            return [];
+        }
+        $said = [
+            ['from' => 'The scan tool', 'says' => sprintf('“%s”', $last->run->message)],
+            ['from' => 'The readings, with the set-up taken out', 'says' => match ($finding->verdict()) {
+                Verdict::Holds => 'the axis holds',
+                Verdict::Out => 'the axis is out',
+                Verdict::Unproven => 'the axis is unproven',
+            }],
+        ];
+        $bracket = $state->context->order?->bracketLevel;
+        if ($bracket !== null) {
+            $said[] = ['from' => 'The bracket, before the cover went back', 'says' => $bracket];
+        }
+        if ($state->run->isEchoOdd()) {
+            $said[] = ['from' => 'The echo', 'says' => sprintf('%.1f dB, where %.1f dB are expected', (float) $state->run->echo->level, (float) $state->run->echo->expected)];
+        }
+
+        return $said;
+    }
+}

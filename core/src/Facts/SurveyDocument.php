@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Facts;
+
+use Lumbro\Core\SetUp\CrossCheck;
+use Lumbro\Core\SetUp\Directions;
+use Lumbro\Core\SetUp\ReferenceChoice;
+use Lumbro\Core\SetUp\SetUpBudget;
+use Lumbro\Core\Work\TaskState;
+
+/** What the survey says of itself: schools against each other, references, and the budget before the run. */
+final class SurveyDocument
+{
+    public const REFERENCES = ['body-centreline' => 'Body centreline', 'thrust-line' => 'Thrust line', 'axles' => 'Axle line'];
+
+    /** @return array<string, mixed> lengths in mm, angles in degrees, directions in words */
+    public static function write(TaskState $state): array
+    {
+        return [
+            'crossChecks' => array_map(static fn(CrossCheck $check): array => self::crossCheck($state, $check), CrossCheck::of($state->plan, $state->setUp->readings)),
+            'references' => array_map(static fn(ReferenceChoice $choice): array => self::reference($state, $choice), ReferenceChoice::of($state->setUp)),
+            'budget' => array_map(static fn(SetUpBudget $budget): array => self::budget($state, $budget), SetUpBudget::of($state->context, $state->setUp)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function crossCheck(TaskState $state, CrossCheck $check): array
+    {
+        $ahead = $state->plan->ground->isAhead;
+
+        return [
+            'first' => $check->first->name(),
+            'second' => $check->second->name(),
+            'disagrees' => $check->disagrees(),
+            'along' => [
+                'amount' => abs($check->along->value),
+                'direction' => ($check->along->value >= 0) === $ahead ? 'further from the car' : 'nearer to the car',
+                'uncertainty' => $check->uncertainty($check->along),
+            ],
+            'across' => [
+                'amount' => abs($check->across->value),
+                'direction' => $check->across->value >= 0 ? 'further to the car\'s left' : 'further to the car\'s right',
+                'uncertainty' => $check->uncertainty($check->across),
+            ],
+            'bearing' => [
+                'amount' => abs(rad2deg($check->bearing->value)),
+                'direction' => Directions::axis('azimuth', $check->bearing->value, ! $ahead),
+                'uncertainty' => rad2deg($check->uncertainty($check->bearing)),
+            ],
+            'explanations' => array_map(static fn(array $told): array => [
+                'words' => $state->plan->words($told['id']),
+                'times' => $told['times'],
+                'amount' => $told['angular'] ? rad2deg($told['amount']) : $told['amount'],
+                'unit' => $told['angular'] ? 'degrees' : (str_ends_with($told['id'], '.scale') ? 'share' : 'mm'),
+            ], $check->explanations),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function reference(TaskState $state, ReferenceChoice $choice): array
+    {
+        $looksBack = $state->context->sensor->looksBack();
+        $figure = static fn(?float $value, ?float $s, string $direction): ?array => $value === null ? null : ['amount' => abs($value), 'direction' => $direction, 'uncertainty' => $s];
+
+        return [
+            'id' => $choice->line,
+            'name' => self::REFERENCES[$choice->line],
+            'inUse' => $choice->line === $state->plan->ground->reference,
+            'angle' => $figure($choice->angle, $choice->angleUncertainty, ($choice->angle ?? 0.0) >= 0 ? 'to the car\'s left' : 'to the car\'s right'),
+            'worth' => $figure($choice->worth, $choice->worthUncertainty, Directions::axis('azimuth', $choice->worth ?? 0.0, $looksBack)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function budget(TaskState $state, SetUpBudget $budget): array
+    {
+        return [
+            'axis' => $budget->axis,
+            'deviation' => abs($budget->deviation),
+            // A reading shows the set-up the other way round: m = μ − Δ.
+            'direction' => Directions::axis($budget->axis, -$budget->deviation, $state->context->sensor->looksBack()),
+            'setUp' => $budget->setUp,
+            'reading' => $budget->reading,
+            'uncertainty' => $budget->uncertainty(),
+            'limit' => $budget->limit,
+            'free' => in_array($budget->axis, $state->context->cardSensor->placementFree, true),
+            'verdict' => $budget->decision?->verdict->value,
+            'probability' => $budget->decision?->probability,
+            'provable' => $budget->provable(),
+            'contributions' => $budget->contributions,
+            'checks' => $budget->checks,
+        ];
+    }
+}

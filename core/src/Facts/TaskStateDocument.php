@@ -1,0 +1,422 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Facts;
+
+use Lumbro\Core\Axis\AxisVerdict;
+use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Catalogue\Card\CardPolarSpot;
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Intake\OwedReason;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\School;
+use Lumbro\Core\Placement\Deviation;
+use Lumbro\Core\Placement\Moves;
+use Lumbro\Core\Run\RunResult;
+use Lumbro\Core\SetUp\Directions;
+use Lumbro\Core\SetUp\Disagreement;
+use Lumbro\Core\Work\TaskState;
+
+/** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees, directions in words. */
+final class TaskStateDocument
+{
+    /** A part of a shift smaller than this need not be made, mm. */
+    private const NEGLIGIBLE = 0.5;
+
+    /** What is measured but cannot be judged, because the card gives no tolerance. */
+    private const UNLIMITED = ['verdict' => 'unproven', 'reason' => 'no-tolerance'];
+
+    /** The readings that tell best whether a move was made well, the best first. */
+    private const TELLING = [
+        'turn' => ['split', 'return-left', 'pose-turn', 'cross-left', 'diagonal-left', 'aim', 'split-far'],
+        'shift' => ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range'],
+        'height' => ['height'],
+    ];
+
+    private const TITLES = [
+        'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height', 'range' => 'Range', 'bearing' => 'Bearing',
+    ];
+
+    /** @return array<string, mixed> */
+    public static function write(TaskState $state): array
+    {
+        $context = $state->context;
+        $release = $state->record->release;
+
+        $present = $state->present();
+
+        return [
+            'stage' => $state->stage()->value,
+            'present' => ['kind' => $present->kind, 'call' => $present->call, 'why' => $present->why],
+            'stages' => StageBoard::of($state),
+            'owed' => [
+                'state' => $state->owed->state->value,
+                'route' => $state->owed->route?->value,
+                'proves' => $state->owed->route?->proves(),
+                'reasons' => array_map(static fn(OwedReason $reason): array => OwedDocument::reason($reason, $state->context->sheet), $state->owed->reasons),
+            ],
+            'card' => self::card($state),
+            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->preparation),
+            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $state->plan->lineSteps()),
+            'calls' => array_map(static fn(Call $call): array => self::call($state, $call), array_values($state->plan->calls())),
+            'method' => self::method($state),
+            'floor' => SiteFloorDocument::write($state),
+            'disagreement' => self::disagreement($state),
+            'moves' => self::moves($state),
+            'verdicts' => self::verdicts($state),
+            'ifRunNow' => self::ifRunNow($state),
+            'consistent' => $state->setUp->isConsistent(),
+            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'words' => $state->plan->words($id)], $state->setUp->suspects()),
+            'failure' => $state->setUp->failure?->getMessage(),
+            'bars' => array_map(static fn($bar): array => ['code' => $bar->code, 'text' => $bar->text], $state->bars),
+            'release' => $release === null ? null : ['name' => $release->name, 'reason' => $release->reason, 'person' => $release->person, 'at' => $release->at],
+            'mayRun' => $state->mayRun(),
+            'runs' => array_map(static fn(RunResult $run): array => self::run($run, $state->context->sensor->looksBack()), $state->runs),
+            'failedRuns' => array_map(
+                static fn($run): array => ['id' => $run->id, 'message' => $run->message, 'person' => $run->person, 'at' => $run->at],
+                $state->record->failedRuns,
+            ),
+            'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'run' => RunDocument::write($state),
+            'settled' => $state->isSettled(),
+            'notProven' => NotProven::of($state),
+            'plain' => PlainWords::of($state),
+            'plan' => PlanDrawing::of($state),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function card(TaskState $state): array
+    {
+        $card = $state->context->card;
+
+        return [
+            'title' => $card->title,
+            'edition' => $card->edition,
+            'dated' => $card->dated,
+            'source' => $card->source,
+            'enteredBy' => $card->enteredBy,
+            'checkedBy' => $card->checkedBy,
+            'cautions' => $card->cautions,
+            'sensor' => $card->sensor->name,
+            'limits' => ['azimuth' => $card->sensor->limitAzimuth, 'elevation' => $card->sensor->limitElevation],
+            'target' => $card->targetName,
+            'heightDatum' => $state->context->spot->heightDatum,
+            'spot' => self::spot($state),
+            'echo' => ['expected' => $card->echoExpected, 'within' => $card->echoWithin],
+        ];
+    }
+
+    /** @return array<string, mixed>|null the one reading that does not fit, in words */
+    private static function disagreement(TaskState $state): ?array
+    {
+        $found = Disagreement::of($state->setUp);
+        if ($found === null) {
+            return null;
+        }
+        $words = $state->plan->words($found->id);
+        $size = $found->angular ? sprintf('%.2f°', abs($found->size)) : sprintf('%.0f mm', abs($found->size));
+        $others = $found->others === 1 ? 'the other one' : "the other $found->others";
+
+        return [
+            'id' => $found->id,
+            'isReading' => $found->isRead,
+            'size' => $found->size,
+            'unit' => $found->angular ? 'degrees' : 'mm',
+            'text' => $found->isRead
+                ? sprintf('“%s” disagrees with %s by %s: measure it again.', ucfirst($words), $others, $size)
+                : sprintf('The readings fit each other only if %s is off by %s.', $words, $size),
+            'equals' => array_map($state->plan->words(...), $found->equals),
+        ];
+    }
+
+    /** @return array<string, mixed> the spot as the card gives it, for this side of the car */
+    private static function spot(TaskState $state): array
+    {
+        $spot = $state->context->spot;
+
+        return [
+            'datum' => $spot->datum,
+            ...($spot instanceof CardPolarSpot
+                ? ['range' => $spot->range, 'bearing' => $spot->bearing]
+                : ['along' => $spot->along, 'across' => $spot->across]),
+            'height' => $state->plan->requiredHeight(),
+        ];
+    }
+
+    /** @return array<string, mixed> how the set-up is measured: schools, reference and marks */
+    private static function method(TaskState $state): array
+    {
+        $plan = $state->plan;
+        $chosen = $plan->referenceChosen;
+
+        return [
+            'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => $school->name()], $plan->inUse()),
+            'reference' => [
+                'line' => $plan->ground->reference,
+                'from' => $state->context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
+                'reason' => $chosen?->reason,
+                'person' => $chosen?->person,
+            ],
+            'stand' => ['arm' => $plan->ground->arm(), 'tilt' => $plan->standSet->tilt ?? 0.0, 'isPlate' => $state->context->card->isPlate],
+            'marks' => ['front' => $plan->ground->car->mark('front')->value, 'rear' => $plan->ground->car->mark('rear')->value],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function item(TaskState $state, PreparationItem $item): array
+    {
+        $answer = $state->answers[$item->id] ?? null;
+
+        return [
+            'id' => $item->id,
+            'question' => $item->question,
+            'blocks' => $item->blocks,
+            'why' => $item->why,
+            'answer' => $answer?->answer->value,
+            'met' => $answer?->answer->isMet(),
+            'word' => $answer?->word,
+            'person' => $answer?->person,
+            'at' => $answer?->at,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function call(TaskState $state, Call $call): array
+    {
+        $reading = $state->setUp->readings[$call->id] ?? null;
+
+        return [
+            'id' => $call->id,
+            'title' => $call->title,
+            'instruction' => $call->instruction,
+            'reads' => $call->reads->value,
+            'statesAccuracy' => $call->statesAccuracy,
+            'datums' => $call->datums,
+            'check' => $call->check,
+            'instrument' => $call->instrument,
+            'due' => in_array($call->id, $state->due, true),
+            'expected' => $state->expected[$call->id] ?? null,
+            'reading' => $reading === null ? null : self::reading($state, $reading),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function reading(TaskState $state, ReadingTaken $reading): array
+    {
+        return [
+            'id' => $reading->id,
+            'call' => $reading->call,
+            'title' => ucfirst($state->plan->words($reading->call)),
+            'typed' => $reading->typed,
+            'value' => $reading->value,
+            'unit' => $reading->unit,
+            'datum' => $reading->datum,
+            'fate' => $state->record->fate($reading),
+            'person' => $reading->person,
+            'at' => $reading->at,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the moves to make now, in their order */
+    private static function moves(TaskState $state): array
+    {
+        $ahead = $state->plan->ground->isAhead;
+        $written = [];
+        $made = [];
+        foreach ($state->moves as $kind) {
+            // Each move's reading is the one after it and those before it, not after all of them.
+            $made[] = $kind;
+            $plan = $state->setUp->plan($made);
+            $parts = match ($kind) {
+                MoveKind::Height => self::heightPart(-($state->setUp->height->deviation ?? 0.0)),
+                MoveKind::Turn => $plan === null ? [] : self::turnPart($plan[0]),
+                MoveKind::Shift => $plan === null ? [] : self::shiftParts($plan[0], $ahead),
+            };
+            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($state, $plan[1] ?? [], $kind)];
+        }
+
+        return $written;
+    }
+
+    /**
+     * What is read after one of the moves, to know that it was made well.
+     *
+     * @param array<string, float> $predicted
+     *
+     * @return array<string, mixed>|null
+     */
+    private static function thenRead(TaskState $state, array $predicted, MoveKind $kind): ?array
+    {
+        foreach (self::TELLING[$kind->value] as $call) {
+            $known = $state->plan->calls()[$call] ?? null;
+            if ($known !== null && isset($predicted[$call])) {
+                return ['call' => $call, 'title' => $known->title, 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function turnPart(Moves $moves): array
+    {
+        $degrees = rad2deg($moves->turn);
+
+        return [['amount' => abs($degrees), 'unit' => 'degrees', 'direction' => Directions::turn($degrees)]];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function heightPart(float $millimetres): array
+    {
+        return [['amount' => abs($millimetres), 'unit' => 'mm', 'direction' => Directions::height($millimetres)]];
+    }
+
+    /** @return list<array<string, mixed>> the larger first */
+    private static function shiftParts(Moves $moves, bool $ahead): array
+    {
+        $parts = [
+            ['amount' => abs($moves->across), 'unit' => 'mm', 'direction' => Directions::across($moves->across)],
+            ['amount' => abs($moves->along), 'unit' => 'mm', 'direction' => Directions::along($moves->along, $ahead)],
+        ];
+        usort($parts, static fn(array $a, array $b): int => $b['amount'] <=> $a['amount']);
+
+        return array_values(array_filter($parts, static fn(array $part): bool => $part['amount'] >= self::NEGLIGIBLE));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function verdicts(TaskState $state): array
+    {
+        $written = [];
+        foreach ($state->plan->respects() as $name) {
+            $written[] = ['id' => $name, 'title' => self::TITLES[$name], ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
+        }
+
+        return $written;
+    }
+
+    /** @return array<string, mixed> */
+    private static function deviation(TaskState $state, string $name): array
+    {
+        $spot = $state->context->spot;
+        $tolerance = match (true) {
+            $spot instanceof CardPolarSpot => $name === 'range' ? $spot->toleranceRange : $spot->toleranceBearing,
+            $name === 'along' => $spot->toleranceAlong,
+            $name === 'across' => $spot->toleranceAcross,
+            default => $spot->toleranceYaw,
+        };
+        $deviation = $state->setUp->deviation($name);
+        $unit = $name === 'yaw' || $name === 'bearing' ? 'degrees' : 'mm';
+        if ($deviation === null) {
+            return ['verdict' => 'not-measured', 'unit' => $unit, 'tolerance' => $tolerance];
+        }
+        $written = $deviation->facts();
+
+        return [
+            ...($deviation->decision === null ? ['tolerance' => null, ...self::UNLIMITED] : []),
+            ...array_diff_key($written, ['contributions' => 0, 'bestCheck' => 0]),
+            'unit' => $unit,
+            'direction' => Directions::deviation($name, $deviation->value(), $state->plan->ground->isAhead),
+            ...self::ground($state, $deviation),
+        ];
+    }
+
+    /** @return array<string, mixed> what a figure rests on, in words */
+    private static function ground(TaskState $state, Deviation $deviation): array
+    {
+        $words = $state->plan->words(...);
+        $contributions = [];
+        foreach (array_slice($deviation->contributions, 0, 5) as ['id' => $id, 'share' => $share]) {
+            if ($share > 0.005) {
+                $contributions[] = ['words' => $words($id), 'share' => $share];
+            }
+        }
+        $best = $deviation->bestCheck;
+
+        return [
+            'contributions' => $contributions,
+            'bestCheck' => $best === null ? null : [
+                'words' => $words($best['id']),
+                'uncertainty' => $deviation->angular ? rad2deg($best['uncertainty']) : $best['uncertainty'],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function height(TaskState $state): array
+    {
+        $height = $state->setUp->height;
+        if ($height === null) {
+            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $state->context->spot->toleranceHeight];
+        }
+        $floor = $height->sFloor ** 2 / $height->uncertainty ** 2;
+
+        return [
+            'deviation' => $height->deviation,
+            'uncertainty' => $height->uncertainty,
+            'tolerance' => $height->tolerance,
+            ...($height->decision === null ? self::UNLIMITED : $height->decision->facts()),
+            'unit' => 'mm',
+            'direction' => Directions::deviation('height', $height->deviation, true),
+            'contributions' => [
+                ['words' => $state->plan->floor->from === 'stated' ? 'the floor, which was not surveyed' : 'the floor, as surveyed', 'share' => $floor],
+                ['words' => 'the staff reading', 'share' => 1 - $floor],
+            ],
+            'bestCheck' => null,
+        ];
+    }
+
+    /** @return array<string, mixed>|null what a true axis would read in this set-up */
+    private static function ifRunNow(TaskState $state): ?array
+    {
+        $error = $state->setUp->azimuthError();
+        if ($error === null) {
+            return null;
+        }
+        $bearing = $state->setUp->deviation('bearing');
+
+        return [
+            'reading' => -$error->deviation,
+            'direction' => Directions::axis('azimuth', -$error->deviation, $state->context->sensor->looksBack()),
+            'uncertainty' => $error->uncertainty,
+            'limit' => $state->context->card->sensor->limitAzimuth,
+            ...($bearing === null ? [] : self::ground($state, $bearing)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(RunResult $result, bool $back): array
+    {
+        return [
+            'id' => $result->run->id,
+            'person' => $result->run->person,
+            'at' => $result->run->at,
+            'message' => $result->run->message,
+            'verdict' => $result->verdict()->value,
+            'azimuth' => self::axis('azimuth', $result->run->azimuth, $result->azimuth, $result->azimuthError, $back),
+            'elevation' => self::axis('elevation', $result->run->elevation, $result->elevation, $result->elevationError, $back),
+            'echo' => ['level' => $result->run->echoLevel, 'verdict' => $result->echo],
+            'release' => $result->release === null ? null : ['name' => $result->release->name, 'reason' => $result->release->reason, 'overrode' => $result->release->overrode],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function axis(string $axis, float $read, AxisVerdict $verdict, ?PlacementError $error, bool $back): array
+    {
+        return [
+            'read' => $read,
+            'readDirection' => Directions::axis($axis, $read, $back),
+            ...$verdict->facts(),
+            'direction' => Directions::axis($axis, $verdict->misalignment, $back),
+            // What the set-up adds to a reading is the other way round from where the target stands: m = μ − Δ.
+            'setUp' => $error === null ? null : [
+                'deviation' => $error->deviation,
+                'direction' => Directions::axis($axis, -$error->deviation, $back),
+                'uncertainty' => $error->uncertainty,
+            ],
+        ];
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Intake;
+
+/** One reason why the run may not start. */
+final readonly class Bar
+{
+    /** @param string $code "preparation", "line", "placement", "unchecked" or "inconsistent" */
+    public function __construct(public string $code, public string $text) {}
+}

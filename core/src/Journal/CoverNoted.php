@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+use Lumbro\Core\Catalogue\Vehicle\Cover;
+
+/** Where a bumper cover is: off the car, or on it. */
+final readonly class CoverNoted extends OrderLine
+{
+    /** @param list<string> $missed what had not been captured when it went back on, and was let go knowingly */
+    public function __construct(
+        string $id,
+        string $person,
+        string $at,
+        public Cover $cover,
+        public bool $off,
+        public array $missed = [],
+    ) {
+        parent::__construct($id, $person, $at);
+    }
+
+    public function subject(): string
+    {
+        return 'cover ' . $this->cover->value;
+    }
+}

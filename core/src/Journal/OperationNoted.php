@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+use Lumbro\Core\Catalogue\ShopRules\Operation;
+
+/** An operation on the car: done, still due, or taken back. */
+final readonly class OperationNoted extends OrderLine
+{
+    public const STATES = ['done', 'due', 'withdrawn'];
+
+    /**
+     * @param string      $state one of STATES
+     * @param string|null $word  whose word it rests on, where nobody here saw it (need J5)
+     */
+    public function __construct(
+        string $id,
+        string $person,
+        string $at,
+        public Operation $operation,
+        public string $state,
+        public ?string $word = null,
+    ) {
+        parent::__construct($id, $person, $at);
+    }
+
+    public function subject(): string
+    {
+        return 'operation ' . $this->operation->text();
+    }
+}

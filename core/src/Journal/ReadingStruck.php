@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+/** A reading taken back. It stays in the record, and whatever it had struck counts again. */
+final readonly class ReadingStruck extends Line
+{
+    /** @param string $reading id of the reading that no longer counts */
+    public function __construct(string $id, string $person, string $at, public string $reading)
+    {
+        parent::__construct($id, $person, $at);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+/**
+ * What was known of the placement when a run was let go ahead: kept as it was, so that an archive can be recomputed
+ * and compared. Lengths in mm, the yaw in degrees.
+ */
+final readonly class Reliance
+{
+    /**
+     * @param string                                                                     $core     edition of the computation
+     * @param array<string, array{deviation: float, uncertainty: float, verdict: string}> $verdicts respect → what was found;
+     *                                                                                              a respect not measured is absent
+     */
+    public function __construct(public string $core, public array $verdicts) {}
+}

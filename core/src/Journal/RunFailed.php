@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+/** A run that ended without a reading, in the tool's own words. */
+final readonly class RunFailed extends Line
+{
+    /** @param string $message the tool's own words */
+    public function __construct(string $id, string $person, string $at, public string $message)
+    {
+        parent::__construct($id, $person, $at);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+use Lumbro\Core\Catalogue\Bay\Stance;
+
+/** Where the car was put in its bay. */
+final readonly class StanceTaken extends OrderLine
+{
+    /** @param Stance $stance in the bay of the order */
+    public function __construct(string $id, string $person, string $at, public Stance $stance)
+    {
+        parent::__construct($id, $person, $at);
+    }
+
+    public function subject(): string
+    {
+        return 'stance';
+    }
+}

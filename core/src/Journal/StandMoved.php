@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+use Lumbro\Core\Method\MoveKind;
+
+/** The stand was moved; what the move spoils is due again. */
+final readonly class StandMoved extends Line
+{
+    /** @param non-empty-list<MoveKind> $kinds */
+    public function __construct(string $id, string $person, string $at, public array $kinds)
+    {
+        parent::__construct($id, $person, $at);
+    }
+}

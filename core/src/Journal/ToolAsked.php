@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Journal;
+
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+
+/** The scan tool was asked something: recorded before it is sent, so that a lost answer leaves a trace. */
+final readonly class ToolAsked extends Line
+{
+    /**
+     * @param string|null                $step   of the card's procedure that it belongs to
+     * @param array<string, float|string> $values what was sent along: degrees, or text
+     */
+    public function __construct(string $id, string $person, string $at, public ToolCommand $command, public ?string $step = null, public array $values = [])
+    {
+        parent::__construct($id, $person, $at);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Method\PlumbAndLine;
+
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Common;
+use Lumbro\Core\Method\Ground;
+use Lumbro\Core\Method\Handling;
+use Lumbro\Core\Method\LineSteps;
+use Lumbro\Core\Method\Names;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Method\School;
+use Lumbro\Core\Method\Trace;
+use Lumbro\Core\Survey\Observation\Along;
+use Lumbro\Core\Survey\Observation\Line;
+use Lumbro\Core\Survey\Observation\Observation;
+use Lumbro\Core\Survey\Observation\Offset;
+
+/** Marks plumbed from the car, a laser line through both and beyond, the spot by tape along it (need J10). */
+final readonly class PlumbAndLine implements School
+{
+    public function id(): string
+    {
+        return 'plumb-and-line';
+    }
+
+    public function name(): string
+    {
+        return 'Plumb and line';
+    }
+
+    public function hindrance(Ground $ground): ?string
+    {
+        return null;
+    }
+
+    public function materials(): array
+    {
+        return ['plumb bob', 'line laser', 'tape', 'rule', 'laser on the stand'];
+    }
+
+    public function failures(): array
+    {
+        return [
+            'A mark off the middle turns the whole line.',
+            'A bob that touches a curved bumper hangs aside.',
+            'A short base stretched far magnifies every slip.',
+        ];
+    }
+
+    public function steps(Ground $ground): array
+    {
+        return [
+            LineSteps::mark($ground, 'front'),
+            LineSteps::mark($ground, 'rear'),
+            new PreparationItem('line-laser', 'Laser line through both marks and out past the spot', true, 'A short base stretched far magnifies every slip.'),
+        ];
+    }
+
+    public function calls(Ground $ground): array
+    {
+        $line = $ground->line();
+        $kit = $ground->kit;
+        $origin = $this->origin($ground);
+        $ahead = $ground->isAhead;
+
+        return [
+            new Call(
+                'spot-offset',
+                'Spot off the line',
+                'Rule from the laser line to the point plumbed under the target',
+                $kit->rule->id,
+                Reads::Sided,
+                Handling::beam($kit),
+                static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset('spot-offset', $names->target, $line, $value, $s),
+                Trace::rule($ground->nearMark, 'target'),
+            ),
+            new Call(
+                'spot-along',
+                'Tape along the line',
+                sprintf('%s to the point plumbed under the target, along the line', ucfirst($this->originInWords($ground))),
+                $kit->tape->id,
+                Reads::Length,
+                Handling::tape($kit),
+                static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Along(
+                    'spot-along',
+                    $names->target,
+                    // A tape laid backwards along the line counts from its other end.
+                    $ahead ? $line : new Line($line->to, $line->from),
+                    $origin,
+                    $value,
+                    $s,
+                    'tape',
+                ),
+                Trace::along($origin, 'target'),
+            ),
+            Common::square($ground),
+            Common::hubTape($ground, 0),
+            Common::hubTape($ground, 1),
+        ];
+    }
+
+    /** Where the tape along the line begins: at the card's datum where it can be plumbed, otherwise at the near mark. */
+    private function origin(Ground $ground): string
+    {
+        return in_array($ground->datum, ['frontBumper', 'rearBumper'], true) && ($ground->datum === 'frontBumper') === $ground->isAhead
+            ? $ground->datum
+            : $ground->nearMark;
+    }
+
+    private function originInWords(Ground $ground): string
+    {
+        return match ($this->origin($ground)) {
+            'frontBumper' => 'front of the bumper, plumbed on the line,',
+            'rearBumper' => 'rear of the bumper, plumbed on the line,',
+            'frontMark' => 'front mark',
+            default => 'rear mark',
+        };
+    }
+}

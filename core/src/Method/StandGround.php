@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Method;
+
+use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Survey\Body;
+
+/** The stand on the plan with its target on the spot: its bar's ends are named in the vehicle's sense. */
+final readonly class StandGround
+{
+    /** What is known of a stand that has not been measured: mm and rad. */
+    private const SOMEWHERE = 500.0;
+    private const SOME_YAW = 10 * M_PI / 180;
+
+    /**
+     * @param float $x   of the target on its spot, mm
+     * @param float $y   of the target on its spot, mm
+     * @param float $yaw of the stand there, rad
+     */
+    public function __construct(private Kit $kit, public float $x, public float $y, public float $yaw) {}
+
+    /** Whether it faces the way the car does, so that its own left is the car's left. */
+    public function facesForward(): bool
+    {
+        return cos($this->yaw) > 0;
+    }
+
+    /**
+     * The same stand at the same place with its target on another arm.
+     *
+     * @param float $more mm further left, in the stand's own sense
+     */
+    public function withArm(float $more): self
+    {
+        return new self($this->kit->withTargetLeft($this->kit->targetLeft + $more), $this->x - $more * sin($this->yaw), $this->y + $more * cos($this->yaw), $this->yaw);
+    }
+
+    /** The stand as a body of the survey; one that may be anywhere carries coarse guesses. */
+    public function body(Names $names, bool $guessed): Body
+    {
+        [$ahead, $left] = [$this->kit->targetAhead, $this->kit->targetLeft];
+        $side = $this->facesForward() ? $this->kit->halfWidth : -$this->kit->halfWidth;
+
+        return new Body(
+            $names->stand,
+            $this->x - $ahead * cos($this->yaw) + $left * sin($this->yaw),
+            $this->y - $ahead * sin($this->yaw) - $left * cos($this->yaw),
+            $this->yaw,
+            [$names->target => [$ahead, $left], $names->barLeft => [0.0, $side], $names->barRight => [0.0, -$side]],
+            $guessed ? self::SOMEWHERE : null,
+            $guessed ? self::SOMEWHERE : null,
+            $guessed ? self::SOME_YAW : null,
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Planning;
+
+use Lumbro\Core\Catalogue\Bay\Polygon;
+
+/** Room that one procedure needs about the car: its keep-clear zone, the stand and where somebody stands behind it. */
+final readonly class Need
+{
+    /**
+     * @param string              $id    of the sensor; "car" for the car itself with the walking room around it
+     * @param list<Polygon>       $rooms in the vehicle frame
+     * @param array{float, float}|null $spot of the target, which belongs on the level zone
+     */
+    public function __construct(public string $id, public string $name, public array $rooms, public ?array $spot = null) {}
+}

@@ -1,0 +1,404 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\SetUp;
+
+use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\ReferenceChosen;
+use Lumbro\Core\Journal\SchoolsChosen;
+use Lumbro\Core\Journal\StandSet;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\CarGround;
+use Lumbro\Core\Method\Ground;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Names;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Method\School;
+use Lumbro\Core\Method\Schools;
+use Lumbro\Core\Method\Words;
+use Lumbro\Core\Placement\PlacementTask;
+use Lumbro\Core\Survey\Equation;
+use Lumbro\Core\Survey\Geometry;
+
+/** How a sensor's set-up is measured: the schools in use, the readings they ask for, and the one survey these make. */
+final class MeasuringPlan
+{
+    /** How far hands miss an asked-for shift, mm, and turn, rad: a smaller effect than half of s spoils nothing. */
+    private const SLIP = 10.0;
+    private const SLIP_TURN = 0.5 * M_PI / 180;
+
+    private const WHEEL_CALLS = ['scale-left', 'scale-right', 'return-left', 'return-right', 'toe'];
+
+    public readonly Ground $ground;
+
+    /** The floor under the car and at the spot. */
+    public readonly SiteFloor $floor;
+
+    /** @var list<string> schools in use, in the order they are offered */
+    public readonly array $schools;
+
+    /** Who chose the reference where the card is silent; null where nobody did, or the card says it. */
+    public readonly ?ReferenceChosen $referenceChosen;
+
+    /** How the target hangs on its stand; null where that is as the stand's drawing has it. */
+    public readonly ?StandSet $standSet;
+
+    /** @var array<string, Call> every reading that could be taken here */
+    private array $known = [];
+
+    /** @var array<string, Call> those asked for, and those once read, in the order of work */
+    private array $asked;
+
+    /** @var array<string, float> */
+    private array $expected = [];
+
+    private ?Ground $whole = null;
+
+    /** @param list<Line> $entries the task's record, in order */
+    public function __construct(private readonly TaskContext $context, array $entries)
+    {
+        $chosen = null;
+        $reference = null;
+        $set = null;
+        $read = [];
+        foreach ($entries as $entry) {
+            if ($entry instanceof ReadingTaken) {
+                $read[$entry->call] = true;
+            } elseif ($entry instanceof SchoolsChosen) {
+                $chosen = $entry->schools;
+            } elseif ($entry instanceof ReferenceChosen) {
+                $reference = $entry;
+            } elseif ($entry instanceof StandSet) {
+                $set = $entry;
+            }
+        }
+        $this->standSet = $set;
+        $this->referenceChosen = $context->card->reference === null ? $reference : null;
+        $line = $context->card->reference ?? $reference->reference ?? 'body-centreline';
+        $car = new CarGround($context->sheet, $context->cardSensor, $context->isSensorMeasured() ? $context->sensor : null, $context->order->marks ?? [], [$context->spot->datum]);
+        $wheels = $line === 'thrust-line' || in_array('wheel-lasers', $chosen ?? [], true) || array_intersect(self::WHEEL_CALLS, array_keys($read)) !== [];
+        $ground = self::hung(new Ground($car, $context->spot, $context->kit, $line, $wheels), $set?->arm);
+        $chosen ??= [self::default($context->card, $ground)];
+        $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? new Ground($car, $context->spot, $ground->kit, $line, true) : $ground;
+        $this->schools = array_values(array_intersect(array_keys(Schools::all()), $chosen));
+        $this->floor = SiteFloor::under($context, $this->ground);
+        $this->asked = $this->ask(array_keys($read));
+    }
+
+    /** @return list<PreparationItem> the steps that establish the line, of all schools in use */
+    public function lineSteps(): array
+    {
+        $steps = [];
+        $doubt = DatumDoubt::about($this->context);
+        if ($doubt !== null) {
+            $steps[$doubt->id] = $doubt;
+        }
+        if ($this->context->card->isPlate) {
+            $steps['plate-level'] = $this->plateStep();
+        }
+        foreach ($this->inUse() as $school) {
+            foreach ($school->steps($this->ground) as $step) {
+                $steps[$step->id] = $step;
+            }
+        }
+
+        return array_values($steps);
+    }
+
+    private function plateStep(): PreparationItem
+    {
+        $tilt = $this->context->spot->tilt;
+
+        return new PreparationItem(
+            'plate-level',
+            $tilt === 0.0 ? 'The plate\'s bubble is centred' : sprintf('The plate is at its detent of %s°, its top %s the sensor', rtrim(rtrim(sprintf('%.2f', abs($tilt)), '0'), '.'), $tilt > 0 ? 'towards' : 'away from'),
+            true,
+            'A plate\'s tilt goes into the elevation in full, degree by degree.',
+        );
+    }
+
+    /** @return array<string, Call> those asked for, and those once read, in the order of work */
+    public function calls(): array
+    {
+        return $this->asked;
+    }
+
+    /** A reading that is asked for, or was taken; null where there is none of this name. */
+    public function call(string $id): ?Call
+    {
+        return $this->asked[$id] ?? null;
+    }
+
+    /** Whether the height must be measured for the run: not where nothing limits it and the axis is free of it. */
+    public function needsHeight(): bool
+    {
+        $card = $this->context->card;
+
+        return $this->context->spot->toleranceHeight !== null
+            || (! in_array('elevation', $this->context->cardSensor->placementFree, true) && ! $card->isPlate && $card->adjustment?->inclinometer === null);
+    }
+
+    /** @return list<string> what of the placement the run needs, the height last where it does */
+    public function respects(): array
+    {
+        return $this->needsHeight() ? [...$this->ground->respects(), 'height'] : $this->ground->respects();
+    }
+
+    /** The target's height over the floor at the spot, corrected for that floor, mm, to the card's own datum. */
+    public function requiredHeight(): float
+    {
+        return $this->context->spot->height + $this->floor->below;
+    }
+
+    /**
+     * The placement task that these readings make.
+     *
+     * @param array<string, ReadingTaken> $readings call → reading
+     * @param bool                        $guessed  whether coarse guesses of the stand's place take the part of what is missing
+     */
+    public function task(array $readings, bool $guessed): PlacementTask
+    {
+        $rise = $this->rise($readings['height'] ?? null);
+        $names = Names::stand();
+        $observations = [];
+        $candidates = [];
+        foreach ($this->asked as $call) {
+            if (! $call->isSurveyed()) {
+                continue;
+            }
+            $reading = $readings[$call->id] ?? null;
+            if ($reading !== null) {
+                $observations[] = $call->observation($reading->value, $rise, $names, $reading->s);
+            } elseif (! $guessed) {
+                $candidates[] = $call->observation(null, $rise, $names);
+            }
+        }
+
+        return $this->ground->task($this->ground->network($observations, $guessed), $candidates, $this->context->card->thresholds, $names);
+    }
+
+    /** The plan with the target on its spot and everything else where the sheet has it. */
+    public function nominal(): Geometry
+    {
+        return $this->ground->nominal;
+    }
+
+    /**
+     * What a call should read at a state of the plan.
+     *
+     * @return float mm or degrees, left, up and anticlockwise positive
+     */
+    public function reading(Call $call, Geometry $at): float
+    {
+        return $call->asRead(Equation::of($call->observation(null, $this->rise(null), Names::stand()), $at)->value);
+    }
+
+    /** What a call should read with the target on its spot, mm or degrees; heights to the card's datum. */
+    public function expected(Call $call): float
+    {
+        return $this->expected[$call->id] ??= $call->isSurveyed() ? $this->reading($call, $this->ground->nominal) : $this->requiredHeight();
+    }
+
+    /**
+     * Calls whose reading a move spoils, and no others (need J21).
+     *
+     * @param list<MoveKind> $kinds
+     *
+     * @return list<string>
+     */
+    public function spoiledBy(array $kinds): array
+    {
+        $at = $this->ground->nominal;
+        $x = $at->layout->free['stand'];
+        $shifted = in_array(MoveKind::Shift, $kinds, true);
+        $turned = in_array(MoveKind::Turn, $kinds, true);
+        $spoiled = in_array(MoveKind::Height, $kinds, true) ? ['height'] : [];
+        $rise = $this->rise(null);
+        foreach ($shifted || $turned ? $this->asked : [] as $call) {
+            if (! $call->isSurveyed()) {
+                continue;
+            }
+            $row = Equation::of($call->observation(null, $rise, Names::stand()), $at)->row;
+            $effect = max(
+                $shifted ? hypot($row[$x] ?? 0.0, $row[$x + 1] ?? 0.0) * self::SLIP : 0.0,
+                $turned ? abs($row[$x + 2] ?? 0.0) * self::SLIP_TURN : 0.0,
+            );
+            if ($effect > $call->s / 2) {
+                $spoiled[] = $call->id;
+            }
+        }
+
+        return $spoiled;
+    }
+
+    /** @return list<string> calls whose reading is spoiled when the target is hung on another arm, the stand staying where it is */
+    public function spoiledByArm(): array
+    {
+        $moved = $this->ground->withArm(self::SLIP);
+        $rise = $this->rise(null);
+        $spoiled = [];
+        foreach ($this->asked as $call) {
+            if ($call->isSurveyed()) {
+                $observation = $call->observation(null, $rise, Names::stand());
+                if (abs(Equation::of($observation, $moved)->value - Equation::of($observation, $this->ground->nominal)->value) > $call->s / 2) {
+                    $spoiled[] = $call->id;
+                }
+            }
+        }
+
+        return $spoiled;
+    }
+
+    /** The trade's words for an id of the survey, such as "frontMark.y". */
+    public function words(string $id): string
+    {
+        $call = $this->call($id);
+
+        return $call === null ? Words::of($id) ?? $id : lcfirst($call->title);
+    }
+
+    /** How much higher the target's centre is than the hubs, mm, for tapes that slant. */
+    public function rise(?ReadingTaken $height): float
+    {
+        $spot = $this->context->spot;
+        [$measured, $datum] = $height === null ? [$spot->height, $spot->heightDatum] : [$height->value, $height->datum ?? $spot->heightDatum];
+
+        return $this->context->card->target->convert($measured, $datum, 'centre') - $this->context->sheet->hubHeight;
+    }
+
+    /** @return list<School> */
+    public function inUse(): array
+    {
+        return array_map(static fn(string $id): School => Schools::all()[$id], $this->schools);
+    }
+
+    /**
+     * The plan with the target on another arm.
+     *
+     * @param float|null $arm mm from the stand's middle, the car's left positive; null for the stand's own drawing
+     */
+    private static function hung(Ground $ground, ?float $arm): Ground
+    {
+        // A stand that faces the car has the car's left on its own right.
+        return $arm === null
+            ? $ground
+            : new Ground($ground->car, $ground->spot, $ground->kit->withTargetLeft($ground->stand->facesForward() ? $arm : -$arm), $ground->reference, $ground->hasWheels);
+    }
+
+    /** The school a card and this place begin with. */
+    private static function default(ProcedureCard $card, Ground $ground): string
+    {
+        $offered = $card->schools === [] ? array_keys(Schools::all()) : $card->schools;
+        foreach ($offered as $id) {
+            if (Schools::all()[$id]->hindrance($ground) === null) {
+                return $id;
+            }
+        }
+
+        return 'plumb-and-line';
+    }
+
+    /**
+     * @param list<string> $read calls once read
+     *
+     * @return array<string, Call>
+     */
+    private function ask(array $read): array
+    {
+        $placing = [];
+        $checks = [];
+        foreach ($this->inUse() as $school) {
+            foreach ($school->calls($this->ground) as $call) {
+                if ($call->check) {
+                    $checks[$call->id] = $call;
+                } else {
+                    $placing[$call->id] = $call;
+                }
+            }
+        }
+        $height = new Call(
+            'height',
+            'Target height',
+            'Staff from the floor at the spot',
+            $this->context->kit->staff->id,
+            Reads::Height,
+            1.0,
+            datums: array_keys($this->context->card->target->heights),
+            check: ! $this->needsHeight(),
+        );
+        $asked = $placing + ['height' => $height] + $checks;
+        $others = array_diff($read, array_keys($asked));
+        if ($others !== []) {
+            $asked += array_intersect_key($this->known(), array_flip($others));
+        }
+
+        return $asked;
+    }
+
+    /** @return list<School> those that can be used here */
+    public function usable(): array
+    {
+        return array_values(array_filter(Schools::all(), fn(School $school): bool => $school->hindrance($this->ground) === null));
+    }
+
+    /** @return list<array{school: School, hindrance: string|null, calls: list<Call>}> every school, usable or not */
+    public function all(): array
+    {
+        $all = [];
+        foreach (Schools::all() as $school) {
+            $hindrance = $school->hindrance($this->ground);
+            $all[] = ['school' => $school, 'hindrance' => $hindrance, 'calls' => $hindrance === null ? $school->calls($this->ground) : []];
+        }
+
+        return $all;
+    }
+
+    /** What a call of any school should read with the target on its spot, mm or degrees. */
+    public function nominally(Call $call): float
+    {
+        return $call->asRead(Equation::of($call->observation(null, $this->rise(null), Names::stand()), $this->whole()->nominal)->value);
+    }
+
+    /** Where every school's points are with the target on its spot. */
+    public function wholeNominal(): Geometry
+    {
+        return $this->whole()->nominal;
+    }
+
+    /** @return array<string, Call> readings that could be taken beside those in use, in this survey's unknowns */
+    public function considered(): array
+    {
+        $considered = $this->known();
+        if (! $this->ground->hasWheels) {
+            $considered = array_diff_key($considered, array_flip(self::WHEEL_CALLS));
+        }
+
+        return array_filter($considered, static fn(Call $call): bool => $call->isSurveyed() && ! $call->statesAccuracy);
+    }
+
+    /** @return array<string, Call> every reading of every school that can be used here */
+    private function known(): array
+    {
+        if ($this->known === []) {
+            foreach ($this->usable() as $school) {
+                foreach ($school->calls($this->ground) as $call) {
+                    $this->known[$call->id] ??= $call;
+                }
+            }
+        }
+
+        return $this->known;
+    }
+
+    /** The ground with the wheels in it, for schools that are not in use. */
+    private function whole(): Ground
+    {
+        return $this->whole ??= $this->ground->hasWheels
+            ? $this->ground
+            : new Ground($this->ground->car, $this->ground->spot, $this->ground->kit, $this->ground->reference, true);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\SetUp;
+
+use Lumbro\Core\Floor\FloorPlane;
+use Lumbro\Core\Floor\Grade;
+use Lumbro\Core\Floor\Patch;
+use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Method\Ground;
+
+/** The floor at a target's spot against the one the car stands on (need J17). */
+final readonly class SiteFloor
+{
+    /** The laser plane's own slope, where nothing better is known of it: mm per m. */
+    private const LASER_TILT = 0.2;
+
+    /**
+     * @param float          $below how far the spot's floor lies under the car's wheel plane, mm; 0 where it was not surveyed
+     * @param float          $s     its standard uncertainty, mm
+     * @param string         $from  what it rests on: "readings" of this job, the "bay" and its kept survey, or "stated" where there is none
+     * @param FloorPlane|null $plane the car's wheel plane; null where too few wheels were read
+     * @param Grade|null     $grade how that plane rises along the sensor's facing
+     */
+    private function __construct(public float $below, public float $s, public string $from, public ?FloorPlane $plane, public ?Grade $grade) {}
+
+    /** What the readings of the order, or else the bay, say of the floor. */
+    public static function under(TaskContext $context, Ground $ground): self
+    {
+        $plane = self::plane($context);
+        if ($plane === null) {
+            return self::kept($context) ?? new self(0.0, $context->bay->sFloor, 'stated', null, null);
+        }
+        $grade = $plane->grade($context->sensor->facing);
+        $site = $context->order->floor['site-' . $context->sensor->id] ?? null;
+        if ($site === null) {
+            return new self(0.0, $context->bay->sFloor, 'stated', $plane, $grade);
+        }
+        $found = $plane->site(new Patch('site', $ground->stand->x, $ground->stand->y, (float) $site->value), $context->spot->height);
+
+        return new self($found->floorBelowPlane, $found->uncertainty, 'readings', $plane, $grade);
+    }
+
+    /** How the floor under the car rises along the sensor's facing; a stated uncertainty where it was not surveyed. */
+    public function slope(TaskContext $context): Grade
+    {
+        // Axles that stand on floors apart by what is stated of one.
+        return $this->grade ?? new Grade(0.0, rad2deg(atan($context->bay->sFloor / $context->sheet->wheelbase)));
+    }
+
+    /**
+     * What the bay's own survey says: one plane under car and spot, as well as its points lie in one. Null where the
+     * bay keeps none.
+     */
+    private static function kept(TaskContext $context): ?self
+    {
+        $survey = $context->bay->survey;
+        if ($survey === null) {
+            return null;
+        }
+        $patches = [];
+        foreach ($survey->points as $i => $point) {
+            $patches[] = new Patch("point-$i", $point['x'], $point['y'], $point['reading']);
+        }
+        $plane = FloorPlane::through($patches, $survey->s, $survey->laserTilt);
+
+        return new self(0.0, hypot($survey->s, $plane->warp ?? 0.0), 'bay', $plane, $plane->grade($context->sensor->facing));
+    }
+
+    private static function plane(TaskContext $context): ?FloorPlane
+    {
+        $sheet = $context->sheet;
+        $wheels = [
+            'FL' => [$sheet->wheelbase, $sheet->trackFront / 2], 'FR' => [$sheet->wheelbase, -$sheet->trackFront / 2],
+            'RL' => [0.0, $sheet->trackRear / 2], 'RR' => [0.0, -$sheet->trackRear / 2],
+        ];
+        $patches = [];
+        foreach (array_intersect_key($context->order->floor ?? [], $wheels) as $wheel => $read) {
+            $patches[] = new Patch($wheel, $wheels[$wheel][0], $wheels[$wheel][1], (float) $read->value);
+        }
+        if (count($patches) < 3) {
+            return null;
+        }
+        $staff = $context->kit->staff;
+
+        return FloorPlane::through($patches, StandardUncertainty::ofReading($staff->accuracy, $staff->resolution), self::LASER_TILT);
+    }
+
+    /** @return list<string> the places a staff is read at for this sensor */
+    public static function places(TaskContext $context): array
+    {
+        return [...FloorRead::WHEELS, 'site-' . $context->sensor->id];
+    }
+}

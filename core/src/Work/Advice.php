@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Work;
+
+use Lumbro\Core\Axis\ShiftResult;
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Run\AxisFinding;
+
+/** The one thing to do next once the target stands where it should: run, read, find out, correct, or send back. */
+final class Advice
+{
+    /** A part of the variance from which on it is worth doing something about it. */
+    private const WORTH = 0.3;
+
+    /** Null where it is the set-up's turn again. */
+    public static function of(TaskState $state): ?Present
+    {
+        $run = $state->run;
+        $log = $run->log;
+        $fault = $run->diagnosis()->faultToSendBack();
+
+        return match (true) {
+            $log->pending !== null => new Present('outcome', $log->pending->id),
+            $fault !== null => new Present('send-back', $fault->value, $fault->whenFound()),
+            $log->trouble !== null, $log->unheard > 1 => self::diagnose($state),
+            $log->shift !== 0.0 => self::shifted($state),
+            $run->isZoneFull() => new Present('diagnose', Cause::Clutter->value, 'The zone was not empty when the target was away.'),
+            $run->routine->next() !== null => new Present('step', $run->routine->next()->id),
+            $run->finding === null => new Present('repeat', null, 'The axis was not read since something was changed.'),
+            default => self::read($state, $run->finding),
+        };
+    }
+
+    /** The likeliest cause not looked into, else the sensor itself. */
+    private static function diagnose(TaskState $state): Present
+    {
+        $next = $state->run->diagnosis()->next();
+
+        return $next === null
+            ? new Present('send-back', Cause::Sensor->value, 'Every other cause was looked for and not found.')
+            : new Present('diagnose', $next->value);
+    }
+
+    private static function shifted(TaskState $state): Present
+    {
+        $groups = $state->run->log->groups;
+        $last = $groups === [] ? null : $groups[count($groups) - 1];
+
+        return $last !== null && $last->shift !== 0.0 && count($last->runs) >= min(2, $state->run->policy->readings)
+            ? new Present('shift-back')
+            : new Present('repeat', null, 'The target is shifted: read the axis so.');
+    }
+
+    private static function read(TaskState $state, AxisFinding $finding): ?Present
+    {
+        $run = $state->run;
+        $likely = $run->isEchoOdd() ? $run->likely() : null;
+
+        return match (true) {
+            $likely !== null => new Present('diagnose', $likely->value),
+            $finding->readings < $run->policy->readings => new Present('repeat', null, 'One reading alone does not show that it repeats.'),
+            ! $finding->repeats => $finding->readings < $run->policy->most
+                ? new Present('repeat', null, 'The readings do not repeat.')
+                : ($run->likely() === null ? new Present('send-back', Cause::Sensor->value, 'The readings do not repeat, and no cause was found.') : new Present('diagnose', $run->likely()->value)),
+            $finding->verdict() === Verdict::Holds => new Present('close'),
+            $finding->reason() === 'card-unchecked' => new Present('prove', null, 'Nobody has checked the card: nothing can be proven by it.'),
+            $finding->reason() !== null && $finding->reason() !== 'zero-not-taken' => null,
+            $finding->verdict() === Verdict::Unproven => self::unproven($state, $finding),
+            default => self::correct($state, $finding),
+        };
+    }
+
+    /** Near the limit, or not well enough known: what would settle it, and after that the shop's policy. */
+    private static function unproven(TaskState $state, AxisFinding $finding): ?Present
+    {
+        $run = $state->run;
+        $vague = false;
+        foreach ($finding->verdicts as $axis => $verdict) {
+            if ($verdict->decision?->verdict !== Verdict::Unproven || $verdict->limit === null) {
+                continue;
+            }
+            $reading = $finding->errors[$axis] ** 2 / max($verdict->uncertainty ** 2, 1e-12);
+            if ($finding->basis === 'readings' && $finding->readings < $run->policy->most && $reading > self::WORTH) {
+                return new Present('repeat', null, sprintf('The %s is near its limit: one reading more makes it surer.', $axis));
+            }
+            $setUp = $finding->setUp[$axis]->uncertainty ?? 0.0;
+            // Even a true axis could not be proven in this set-up, or a better one might settle this one.
+            $hopeless = Decision::about(0.0, $setUp, $verdict->limit, $state->context->card->thresholds)->verdict !== Verdict::Holds;
+            if ($axis === 'elevation' && $state->plan->floor->from === 'stated' && ($hopeless || $setUp ** 2 > self::WORTH * $verdict->uncertainty ** 2)) {
+                return new Present('survey-floor', null, 'What is not known of the floor is the larger part of the doubt.');
+            }
+            $vague = $vague || $hopeless;
+        }
+        if ($vague) {
+            return null;
+        }
+
+        return match ($run->policy->unproven) {
+            'accept-by-name' => new Present('accept', null, 'Near the limit, and more readings would not settle it: the shop\'s policy lets somebody accept it by name.'),
+            'send-back' => new Present('send-back', Cause::Bracket->value, 'Near the limit, and more readings would not settle it: the shop\'s policy sends it back.'),
+            default => self::correct($state, $finding),
+        };
+    }
+
+    private static function correct(TaskState $state, AxisFinding $finding): Present
+    {
+        $run = $state->run;
+        if ($run->isOnlyRead()) {
+            return new Present('prove', null, 'This sensor is owed nothing and is only read: it is not inside its limits, which makes it owed. Note that at the order first.');
+        }
+        $way = $state->context->card->adjustment->way ?? 'none';
+        if ($run->log->rounds() >= $run->policy->rounds) {
+            return self::bracket($state, sprintf('After %d rounds of adjusting it is still not inside its limits.', $run->log->rounds()));
+        }
+
+        return match ($way) {
+            'screws' => self::screws($state),
+            'mirror spots' => new Present('adjust'),
+            'electronic' => $run->zeroFits()
+                ? new Present('zero')
+                : new Present('send-back', Cause::Bracket->value, 'The zeros stored so far and the one wanted are more than the sensor takes: what is off is its mounting.'),
+            default => self::withoutAdjuster($state),
+        };
+    }
+
+    private static function screws(TaskState $state): Present
+    {
+        try {
+            $plan = $state->run->screws();
+        } catch (CoreFailure $failure) {
+            return new Present('prove', null, $failure->getMessage());
+        }
+
+        return match (true) {
+            $plan === null => new Present('prove'),
+            // Sound mounting, and yet: backlash or a thread that slips. The rounds left decide.
+            $plan->suspects !== [] && ! isset($state->run->log->checks[Cause::Bracket->value]) => self::bracket($state, 'The screws did not move the sensor as their thread says.'),
+            $plan->passesTravel() => self::bracket($state, 'The turns needed are more than the screws have.'),
+            default => new Present('adjust'),
+        };
+    }
+
+    /** Nothing can be turned: whether the sensor follows its target decides between clutter and the mounting. */
+    private static function withoutAdjuster(TaskState $state): Present
+    {
+        $test = $state->run->shiftTest()?->test;
+
+        return match ($test?->result) {
+            null, ShiftResult::Unclear => new Present('shift-test'),
+            ShiftResult::DoesNotRespond => ($state->run->log->checks['clutter'] ?? null) === null
+                ? new Present('diagnose', Cause::Clutter->value, 'The reading did not follow the target.')
+                : self::bracket($state, 'The reading did not follow the target, and nothing else was found to reflect.'),
+            ShiftResult::Reversed => new Present('prove', null, 'The reading went the other way: the sign on the card, or the side the target was moved to, is wrong.'),
+            default => self::bracket($state, 'The reading follows the target, and there is nothing to adjust: the sensor itself looks aside.'),
+        };
+    }
+
+    /** The mounting is looked at before the car is sent back for it. */
+    private static function bracket(TaskState $state, string $why): Present
+    {
+        return isset($state->run->log->checks[Cause::Bracket->value])
+            ? new Present('send-back', Cause::Bracket->value, $why)
+            : new Present('diagnose', Cause::Bracket->value, $why);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Work;
+
+/** The one thing to do now. */
+final readonly class Present
+{
+    private const STAGES = [
+        'prepare' => Stage::Prepare, 'line' => Stage::Line, 'survey-floor' => Stage::Floor,
+        'run' => Stage::Run, 'step' => Stage::Run, 'outcome' => Stage::Run, 'diagnose' => Stage::Run,
+        'prove' => Stage::Prove, 'repeat' => Stage::Prove, 'adjust' => Stage::Prove, 'zero' => Stage::Prove,
+        'shift-test' => Stage::Prove, 'shift-back' => Stage::Prove, 'accept' => Stage::Prove, 'send-back' => Stage::Prove,
+        'close' => Stage::Close,
+    ];
+
+    /**
+     * @param string      $kind one of KINDS
+     * @param string|null $call the reading, step, cause or question it is about
+     * @param string|null $why  why it is that, in a sentence
+     */
+    public function __construct(public string $kind, public ?string $call = null, public ?string $why = null) {}
+
+    /** The stage it is done in. */
+    public function stage(): Stage
+    {
+        return self::STAGES[$this->kind] ?? Stage::Place;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Work;
+
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\SetUp\TaskContext;
+
+/** What one sensor task of an order rests on, out of what the order has come to. */
+final class TaskBasis
+{
+    /**
+     * @param Bay         $bay           as it was surveyed, from no car
+     * @param list<float> $earlierLevels echo levels of earlier accepted tasks by the same card, dB
+     */
+    public static function of(OrderState $order, string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels): TaskContext
+    {
+        return new TaskContext(
+            $card,
+            $order->sheet,
+            $kit,
+            $bay->seenFrom($order->record->stance->stance ?? new Stance()),
+            array_keys($order->record->operations),
+            $order->sheet->sensor($sensor),
+            $order->forTask($sensor),
+            $earlierLevels,
+        );
+    }
+}

@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Architecture;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Catalogue\Kit\KitDocument;
+use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
+use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Codec\PoseDocument;
+use Lumbro\Core\Codec\ToolLogDocument;
+use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Journal\BorderlineAccepted;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\LevelRead;
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\MirrorRead;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\ReferenceChosen;
+use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\ScanDocument;
+use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Journal\StandSet;
+use Lumbro\Core\Journal\StepBegun;
+use Lumbro\Core\Journal\StepDone;
+use Lumbro\Core\Journal\TargetShifted;
+use Lumbro\Core\Journal\TaskLineDocument;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Practice\Scenario;
+use Lumbro\Core\Tests\Support\Cli;
+use Lumbro\Core\Tests\Support\DemoOrder;
+use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Schemas;
+use Lumbro\Core\Tests\Support\Variations;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The readers refuse what the published schemas refuse, and take what they take but for what only meaning can tell. */
+final class SchemasTest extends TestCase
+{
+    use TestTrait;
+
+    private const COMMANDS = ['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo'];
+
+    /** What no schema says: which names are declared, which of them must differ, what stands on what. */
+    private const MEANING = '/names the \w+ "|names ".*" again|is a second|says nothing here|not fixed to the body|two chances'
+        . '|must give "centre"|must name at least one point|turns has an unknown field|on the car\'s other side|another sensor that names'
+        . '|wait for itself|speaks of "|catalogue|at which sensor|is not done at a sensor|not after the last check|one of the two|is not a length'
+        . '|nothing was typed|has no sign|vehicle identification number|no single value|a day such as|is no command of a scan tool|more than the slowest speed/';
+
+    /** What stands in the place of something else, one after another. */
+    private const OTHERS = ['null', 'true', '"x"', '""', '0', '-1', '1e300', '1e-12', '-1e10', '[]', '{}', '[1]', '"1480"', '7.5', '{"":1}'];
+
+    private Schemas $schemas;
+
+    protected function setUp(): void
+    {
+        $this->schemas = new Schemas();
+    }
+
+    /** @return iterable<string, array{string, string}> schema and a document it takes */
+    public static function documents(): iterable
+    {
+        foreach (self::COMMANDS as $command) {
+            foreach (Cli::cases($command) as $i => $case) {
+                yield "$command $i" => [$command, (string) json_encode($case->input)];
+            }
+        }
+        $json = static fn(string $file): string => (string) json_encode(DemoTask::node($file)->raw());
+        foreach (['quillon-sable-front', 'quillon-sable-rear', 'marrow-field-front', 'tessara-brink-front', 'tessara-halyard-front-pair'] as $card) {
+            yield "card $card" => ['card', $json("cards/$card.json")];
+        }
+        yield 'vehicle' => ['vehicle', $json('vehicles/quillon-sable.json')];
+        yield 'vehicle as measured' => ['vehicle', (string) json_encode(VehicleDocument::write(DemoOrder::sheet('quillon-sable')->measured('wheelbase', 2907, 1.5)))];
+        yield 'kit' => ['kit', (string) json_encode(KitDocument::write((new DemoTask())->context()->kit))];
+        yield 'shop rules' => ['shop-rules', $json('shop-rules.json')];
+        foreach (DemoTask::node('kit.json')->items() as $i => $item) {
+            yield "kit item $i" => ['kit-item', (string) json_encode($item->raw())];
+        }
+        foreach (DemoOrder::everyKind() as $i => $entry) {
+            yield "order line $i" => ['order-line', (string) json_encode(OrderLineDocument::write($entry))];
+        }
+        yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
+        yield 'pose' => ['pose', (string) json_encode(['rig' => 'Rig 4', 'x' => 5644.2, 'y' => -3.1, 'yaw' => 179.6, 'accuracy' => ['length' => 2, 'angle' => 0.1]])];
+        foreach (Variations::names() as $name) {
+            yield "scenario $name" => ['scenario', (string) json_encode(Variations::file($name)['truth'], JSON_PRESERVE_ZERO_FRACTION)];
+        }
+        yield 'tool log' => ['tool-log', (string) json_encode(['at' => '10:12:05', 'command' => 'read', 'outcome' => 'done', 'message' => 'Axis read', 'azimuth' => 0.12, 'elevation' => -0.2, 'values' => ['level' => 24.1, 'serial' => 'S-1'], 'codes' => ['C2A52'], 'wiped' => false])];
+        yield 'scenario with a tool that fails' => ['scenario', (string) json_encode([...Variations::file('backlash')['truth'], 'tool' => ['lost' => ['start' => [1]], 'nonsense' => ['read' => [2, 3]], 'unsent' => ['zero' => [1]]]])];
+        yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
+        $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10')->by('hub-marks', 'reported-pose')->read(['pose-turn' => -0.4]);
+        $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
+        array_push($task->entries, ...self::runLines());
+        foreach ($task->entries as $i => $entry) {
+            yield "record line $i" => ['record-line', (string) json_encode(TaskLineDocument::write($entry))];
+        }
+    }
+
+    /** @return list<Line> one of every kind that begins with the run */
+    private static function runLines(): array
+    {
+        $asked = new ToolAsked('t1', 'Ilse', 'now', ToolCommand::Zero, 'routine', ['azimuth' => 0.2, 'elevation' => -0.1, 'lotCode' => 'L07']);
+
+        return [
+            $asked,
+            new ToolAnswered('t2', 'Ilse', 'now', 't1', 'failed', 'no target', ['level' => 12.5, 'reason' => 'no-target'], ['C2A52'], true),
+            new StepBegun('t3', 'Ilse', 'now', 'ignition-off'),
+            new StepDone('t4', 'Ilse', 'now', 'ignition-off', 31.5),
+            new Corrected('t5', 'Ilse', 'now', 'screws', ['upper-right' => -1.25]),
+            new Corrected('t6', 'Ilse', 'now', 'electronic', [], 0.2, -0.1, 't1'),
+            new TargetShifted('t7', 'Ilse', 'now', -20.0, '20 mm right'),
+            new MirrorRead('t8', 'Ilse', 'now', 3000.0, -4.5, 2.0),
+            new LevelRead('t9', 'Ilse', 'now', 'up', 21.5),
+            new CauseChecked('t10', 'Ilse', 'now', 'clutter', true, 'a trolley'),
+            new SentBack('t11', 'Ilse', 'now', 'bracket', 'Oda', ['bent'], 'to body repair'),
+            new BorderlineAccepted('t12', 'Ilse', 'now', 'Oda', 'near the limit'),
+            new StandSet('t13', 'Ilse', 'now', 120.0, 0.5),
+            new RunMade('t14', 'Ilse', 'now', 0.1, -0.2, null, 'done', null, 't1'),
+        ];
+    }
+
+    #[DataProvider('documents')]
+    public function testTheSchemaTakesTheDocument(string $schema, string $document): void
+    {
+        self::assertNull($this->schemas->complaint($schema, json_decode($document)));
+    }
+
+    #[DataProvider('documents')]
+    public function testReaderAndSchemaRefuseTheSame(string $schema, string $document): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, count(self::OTHERS) + 2))->then(
+            function (int $where, int $what) use ($schema, $document): void {
+                $spoiled = self::spoiled($document, $where, $what);
+                $refusal = self::refusal($schema, $spoiled);
+                $complaint = $this->schemas->complaint($schema, json_decode($spoiled));
+                if ($complaint !== null) {
+                    self::assertNotNull($refusal, "The schema refuses: $complaint\n$spoiled");
+                } elseif ($refusal !== null) {
+                    self::assertMatchesRegularExpression(self::MEANING, $refusal, $spoiled);
+                }
+            },
+        );
+    }
+
+    #[DataProvider('documents')]
+    public function testEveryAnswerFollowsItsSchema(string $schema, string $document): void
+    {
+        if (! in_array($schema, self::COMMANDS, true)) {
+            $this->expectNotToPerformAssertions();
+
+            return;
+        }
+        $answer = json_decode(Cli::run($document, $schema)[1]);
+        $as = $answer instanceof \stdClass && isset($answer->error) ? 'error' : "answers/$schema";
+        self::assertNull($this->schemas->complaint($as, $answer));
+    }
+
+    /** The document with one value struck out, changed, or given a companion. */
+    private static function spoiled(string $document, int $where, int $what): string
+    {
+        $root = json_decode($document);
+        $places = [];
+        self::collect($root, $places);
+        [$holder, $key] = $places[$where % count($places)];
+        $target = &$holder->{$key};
+        if ($what >= count(self::OTHERS)) {
+            match ($what - count(self::OTHERS)) {
+                0 => (static function () use ($holder, $key): void {
+                    unset($holder->{$key});
+                })(),
+                1 => $holder->stranger = 1,
+                default => $target = is_array($target) ? [...$target, 1] : [$target],
+            };
+        } else {
+            $target = json_decode(self::OTHERS[$what]);
+        }
+
+        return (string) json_encode($root, JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @param list<array{\stdClass, string}> $places */
+    private static function collect(mixed $value, array &$places): void
+    {
+        if (is_array($value)) {
+            foreach ($value as $item) {
+                self::collect($item, $places);
+            }
+        }
+        if ($value instanceof \stdClass) {
+            foreach (get_object_vars($value) as $key => $member) {
+                $places[] = [$value, (string) $key];
+                self::collect($member, $places);
+            }
+        }
+    }
+
+    /** The reader's refusal of the document as such, or null; what a computation finds impossible is none. */
+    private static function refusal(string $schema, string $document): ?string
+    {
+        if (in_array($schema, self::COMMANDS, true)) {
+            $error = Cli::decoded($schema, $document)['error'] ?? null;
+
+            return is_array($error) && $error['code'] === 'invalid-input' ? (is_string($error['message']) ? $error['message'] : '') : null;
+        }
+        try {
+            $node = Node::parse($document);
+            match ($schema) {
+                'card' => CardDocument::read($node),
+                'vehicle' => VehicleDocument::read($node),
+                'kit' => KitDocument::read($node),
+                'kit-item' => KitRegisterDocument::item($node),
+                'shop-rules' => ShopRulesDocument::read($node),
+                'scan' => ScanDocument::read($node),
+                'order-line' => self::orderLine($node),
+                'bay' => BayDocument::read($node),
+                'pose' => PoseDocument::read($node),
+                'scenario' => Scenario::read($node),
+                'tool-log' => ToolLogDocument::read($document),
+                default => self::recordLine($node),
+            };
+        } catch (CoreFailure $failure) {
+            return $failure->getMessage();
+        }
+
+        return null;
+    }
+
+    private static function orderLine(Node $node): void
+    {
+        $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at']);
+        OrderLineDocument::entry($f['kind']->oneOf(OrderLineDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
+    }
+
+    private static function recordLine(Node $node): void
+    {
+        $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at']);
+        TaskLineDocument::entry($f['kind']->oneOf(TaskLineDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Work;
+
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Facts\NotProven;
+use Lumbro\Core\Intake\Owed;
+use Lumbro\Core\Intake\TaskOrder;
+use Lumbro\Core\Journal\CauseChecked;
+use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\TargetShifted;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Tests\Support\DemoTask;
+use PHPUnit\Framework\TestCase;
+
+/** What is advised once the axis was read: the shop's policy, the adjuster, the shift test, and when to give up. */
+final class AdviceTest extends TestCase
+{
+    private const GOOD = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'hub-left' => 2861.0, 'hub-right' => 2861.0, 'height' => 642.0];
+
+    private const ELECTRONIC = ['adjustment' => ['way' => 'electronic', 'screws' => null, 'zeroRange' => 1.0]];
+
+    private const NONE = ['adjustment' => ['way' => 'none', 'screws' => null]];
+
+    public function testOneReadingIsRepeatedAndTwoThatAgreeClose(): void
+    {
+        $task = $this->task();
+        $task->run(0.02);
+        self::assertSame('repeat', $task->state()->present()->kind);
+        self::assertContains('That the reading repeats: it was taken once.', NotProven::of($task->state()));
+        $task->run(0.05);
+        self::assertSame('close', $task->state()->present()->kind);
+        self::assertTrue($task->state()->isSettled());
+        $finding = $task->state()->run->finding;
+        self::assertNotNull($finding);
+        self::assertEqualsWithDelta(0.035, $finding->means['azimuth'], 1e-12);
+        self::assertEqualsWithDelta(0.04 / M_SQRT2, $finding->errors['azimuth'], 1e-12);
+    }
+
+    public function testReadingsThatDoNotRepeatAreNoProofHoweverGoodTheirMean(): void
+    {
+        $task = $this->task();
+        foreach ([0.25, -0.25, 0.2] as $reading) {
+            $task->run($reading);
+        }
+        self::assertFalse($task->state()->run->finding?->repeats);
+        self::assertFalse($task->state()->isSettled());
+        self::assertSame('repeat', $task->state()->present()->kind);
+        $task->run(-0.2)->run(0.22);
+        self::assertSame('diagnose', $task->state()->present()->kind);
+    }
+
+    public function testNearTheLimitItIsReadMoreAndThenThePolicyDecides(): void
+    {
+        $near = function (string $unproven, bool $adjusts = true): string {
+            $task = $this->task(new Policy(2, 3, 3, $unproven), $adjusts ? [] : self::NONE);
+            $task->run(0.33)->run(0.34);
+            self::assertSame(Verdict::Unproven, $task->state()->run->finding?->verdict());
+
+            return $task->state()->present()->kind;
+        };
+        // A sensor whose readings scatter is read more before anything else is thought of.
+        $vague = $this->task(new Policy(2, 3), ['sensor' => ['s' => 0.15]]);
+        $vague->run(0.2)->run(0.22);
+        self::assertSame('repeat', $vague->state()->present()->kind);
+        $vague->run(0.21);
+        self::assertSame('adjust', $vague->state()->present()->kind);
+        self::assertSame('adjust', $near('adjust'));
+        self::assertSame('accept', $near('accept-by-name'));
+        self::assertSame('send-back', $near('send-back'));
+        self::assertSame('shift-test', $near('adjust', false));
+    }
+
+    public function testAnElectronicZeroIsProvenByTheReadingsBeforeItAndHasARange(): void
+    {
+        $task = $this->task(card: self::ELECTRONIC);
+        $task->run(0.7)->run(0.72);
+        self::assertSame('zero', $task->state()->present()->kind);
+        $task->entries[] = new Corrected('z1', 'Ilse', 'now', 'electronic', [], -0.71, 0.0);
+        self::assertSame('repeat', $task->state()->present()->kind);
+        $task->run(0.01)->run(-0.02);
+        $state = $task->state();
+        self::assertSame(['zero', Verdict::Holds, 'close'], [$state->run->finding?->basis, $state->run->finding?->verdict(), $state->present()->kind]);
+        self::assertStringContainsString('electronic zeros of 0.71°', implode(' ', NotProven::of($state)));
+        // One that the reading does not show was not taken.
+        $untaken = $this->task(card: self::ELECTRONIC);
+        $untaken->run(0.7)->run(0.72);
+        $untaken->entries[] = new Corrected('z1', 'Ilse', 'now', 'electronic', [], -0.71, 0.0);
+        $untaken->run(0.7)->run(0.71);
+        self::assertSame('zero-not-taken', $untaken->state()->run->finding?->reason());
+        // One without a reading before it proves nothing at all.
+        $blind = $this->task(card: self::ELECTRONIC);
+        $blind->entries[] = new Corrected('z1', 'Ilse', 'now', 'electronic', [], -0.71, 0.0);
+        $blind->run(0.0)->run(0.0);
+        self::assertSame('electronic-zero', $blind->state()->run->finding?->reason());
+        self::assertFalse($blind->state()->isSettled());
+        // More than the sensor takes is the mounting's fault.
+        $far = $this->task(card: self::ELECTRONIC);
+        $far->run(1.3)->run(1.31);
+        self::assertSame(['send-back', 'bracket'], [$far->state()->present()->kind, $far->state()->present()->call]);
+    }
+
+    public function testWithNothingToAdjustTheShiftTestDecides(): void
+    {
+        $after = function (float $shifted): string {
+            $task = $this->task(card: self::NONE);
+            $task->run(0.8)->run(0.81);
+            $plan = $task->state()->run->shiftTest();
+            self::assertNotNull($plan);
+            self::assertGreaterThan(5 * 0.04, abs($plan->bearingChange));
+            $task->entries[] = new TargetShifted('s1', 'Ilse', 'now', $plan->across, 'as asked');
+            self::assertSame('repeat', $task->state()->present()->kind);
+            $task->run(0.8 + $shifted * $plan->bearingChange)->run(0.81 + $shifted * $plan->bearingChange);
+            self::assertSame('shift-back', $task->state()->present()->kind);
+            $task->entries[] = new TargetShifted('s2', 'Ilse', 'now', 0.0, 'back');
+            $present = $task->run(0.8)->run(0.81)->state()->present();
+
+            return "$present->kind $present->call";
+        };
+        // A target moved anticlockwise is read as a boresight further clockwise.
+        self::assertSame('diagnose bracket', $after(-1.0));
+        self::assertSame('diagnose clutter', $after(0.0));
+        self::assertSame('prove ', $after(1.0));
+    }
+
+    public function testAfterTheLastRoundTheMountingIsLookedAtAndThenItGoesBack(): void
+    {
+        $task = $this->task(new Policy(1, 5, 1));
+        $task->run(0.9);
+        self::assertSame('adjust', $task->state()->present()->kind);
+        $asked = $task->state()->run->screws()?->asked();
+        self::assertNotNull($asked);
+        $task->entries[] = new Corrected('c1', 'Ilse', 'now', 'screws', $asked);
+        $task->run(0.6);
+        self::assertSame(['diagnose', 'bracket'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        $task->entries[] = new CauseChecked('k1', 'Ilse', 'now', 'bracket', false);
+        self::assertSame(['send-back', 'bracket'], [$task->state()->present()->kind, $task->state()->present()->call]);
+    }
+
+    public function testASensorThatIsOwedNothingIsOnlyRead(): void
+    {
+        $task = $this->task(owed: OwedState::NotOwed);
+        $task->run(0.9)->run(0.9);
+        self::assertSame('prove', $task->state()->present()->kind);
+        self::assertStringContainsString('only read', (string) $task->state()->present()->why);
+    }
+
+    public function testAWeakEchoIsAskedAboutBeforeAnythingIsConcluded(): void
+    {
+        $task = $this->task();
+        $task->run(0.0, 0.0, 14.0)->run(0.0, 0.0, 14.2);
+        self::assertSame(['diagnose', 'cover'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        self::assertFalse($task->state()->isSettled());
+        $task->entries[] = new CauseChecked('k1', 'Ilse', 'now', 'cover', true);
+        self::assertSame(['send-back', 'cover'], [$task->state()->present()->kind, $task->state()->present()->call]);
+    }
+
+    /** @param array<string, mixed> $card */
+    private function task(Policy $policy = new Policy(), array $card = [], OwedState $owed = OwedState::Owed): DemoTask
+    {
+        $order = static function (TaskContext $context) use ($policy, $owed): TaskOrder {
+            $none = Owed::after([], $context->sensor, $context->card);
+
+            return new TaskOrder($owed === OwedState::NotOwed ? $none : $context->owed, [], [], [], policy: $policy);
+        };
+
+        return (new DemoTask(card: $card, order: $order))->prepared()->read(self::GOOD);
+    }
+}
