@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BoundRequest;
 use App\Http\Middleware\RequireAct;
 use App\Http\Middleware\RequireSession;
 use App\Http\Middleware\ServerTiming;
@@ -35,6 +36,7 @@ return Application::configure(basePath: dirname(__DIR__))
             AddQueuedCookiesToResponse::class,
             StartSession::class,
             ValidateCsrfToken::class,
+            BoundRequest::class,
         ]);
         $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class]);
     })

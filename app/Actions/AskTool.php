@@ -13,6 +13,7 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Screws\AxisPair;
 use Lumbro\Core\Work\TaskState;
 
@@ -75,9 +76,7 @@ final readonly class AskTool
             return null;
         }
 
-        throw Refusal::conflict('step-order', $next === null
-            ? sprintf('To %s is not due: every step is done. Read the axis again, or begin a new pass by what changed.', $command->words())
-            : sprintf('“%s” is due before the tool is asked to %s.', $next->text, $command->words()));
+        throw Refusal::conflict('step-order', Message::of('step.not-due', ['next' => $next === null ? 'none' : 'step', 'step' => $next?->said() ?? '', 'command' => $command->said()]));
     }
 
     /**
@@ -95,7 +94,7 @@ final readonly class AskTool
             throw Refusal::conflict('only-read', 'This sensor is owed nothing: it is only read.');
         }
         if (! $body->has('values')) {
-            throw Refusal::field('/values', 'is missing: a zero has an azimuth and an elevation, in degrees.');
+            throw Refusal::field('/values', 'A zero has an azimuth and an elevation, in degrees.');
         }
         $values = $body->node('values')->fields(['azimuth', 'elevation']);
         $sent = ['azimuth' => $values['azimuth']->between(-10, 10), 'elevation' => $values['elevation']->between(-10, 10)];
@@ -113,6 +112,6 @@ final readonly class AskTool
             return [];
         }
 
-        return ['lotCode' => $body->optionalText('lotCode', 60) ?? $file->context->order->lotCode ?? throw Refusal::field('/lotCode', 'is missing: the routine asks for the sensor\'s lot code, and nobody noted it before the cover went back. It stands on the label.')];
+        return ['lotCode' => $body->optionalText('lotCode', 60) ?? $file->context->order->lotCode ?? throw Refusal::field('/lotCode', 'The routine asks for the sensor’s lot code, and nobody noted it before the cover went back. It stands on the label.')];
     }
 }

@@ -12,6 +12,7 @@ use App\Records\TaskFile;
 use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Schools;
 
 /** The schools a sensor's set-up is measured by are chosen; one that cannot be used here is refused with the reason. */
@@ -34,7 +35,7 @@ final readonly class ChooseSchools
             foreach ($schools as $school) {
                 $hindrance = Schools::all()[$school]->hindrance($file->plan()->ground);
                 if ($hindrance !== null) {
-                    throw Refusal::field('/schools', sprintf('%s: %s', Schools::all()[$school]->name(), $hindrance));
+                    throw Refusal::field('/schools', Message::of('school.hindered', ['school' => Message::of("school.$school"), 'why' => $hindrance]));
                 }
             }
 

@@ -35,7 +35,7 @@ final readonly class CorrectAxis
             $turns = [];
             if ($way === 'screws') {
                 if (! $body->has('turns')) {
-                    throw Refusal::field('/turns', 'is missing: say how far each screw was turned, clockwise positive.');
+                    throw Refusal::field('/turns', 'Say how far each screw was turned, clockwise positive.');
                 }
                 $screws = array_map(static fn(Screw $screw): string => $screw->id, $file->context->card->adjustment->screws ?? []);
                 foreach ($body->node('turns')->fields([], $screws) as $screw => $turn) {

@@ -14,6 +14,8 @@ use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\StepBegun;
 use Lumbro\Core\Journal\StepDone;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /** A step of the card's procedure that a person does: its clock is started, or it is done. */
 final readonly class DoStep
@@ -31,7 +33,7 @@ final readonly class DoStep
             $step = $run->routine->step($id) ?? throw Refusal::field('/step', 'The card has no such step.');
             $next = $run->routine->next();
             if ($next?->id !== $step->id) {
-                throw Refusal::conflict('step-order', $next === null ? 'Every step is done.' : sprintf('“%s” is due first.', $next->text), '/step');
+                throw Refusal::conflict('step-order', $next === null ? Message::of('step.all-done') : Message::of('step.due-first', ['step' => $next->said()]), '/step');
             }
             $this->isByHand($file, $step->command());
             if ($body->flag('begun')) {
@@ -42,7 +44,7 @@ final readonly class DoStep
                 $clock = $run->log->clock?->step === $step->id ? $run->log->clock->at : null;
                 $waited = $clock === null ? 0.0 : round((float) (new \DateTimeImmutable($now))->format('U.v') - (float) (new \DateTimeImmutable($clock))->format('U.v'), 1);
                 if ($waited < $step->seconds && ! $body->flag('confirmed')) {
-                    throw Refusal::asks('/step', sprintf('The card asks for %.0f s, and %.0f s have passed by the clock here. Is it done all the same?', $step->seconds, $waited));
+                    throw Refusal::asks('/step', Message::of('step.too-soon', ['asked' => Quantity::seconds($step->seconds), 'passed' => Quantity::seconds($waited)]));
                 }
             }
 
@@ -61,7 +63,7 @@ final readonly class DoStep
             return;
         }
         if ($command === ToolCommand::Read || $this->devices->hasTool($file)) {
-            throw Refusal::conflict('step-order', sprintf($command === ToolCommand::Read ? 'Type what the tool shows: that reads the axis.' : 'This step is the tool\'s: let it %s.', $command->words()), '/step');
+            throw Refusal::conflict('step-order', Message::of('step.by-hand', ['command' => $command->value, 'does' => $command->said()]), '/step');
         }
         if ($command->isBarred()) {
             RunGuard::unbarred($file);

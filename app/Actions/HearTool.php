@@ -19,6 +19,7 @@ use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Run\ToolReply;
 
 /** What came of something the tool was asked: its answer, or that nobody can know it any more. */
@@ -43,7 +44,7 @@ final readonly class HearTool
         try {
             $reply = $this->devices->scanTool($file)->outcome($asked);
         } catch (ConnectionLost $lost) {
-            throw Refusal::conflict('tool-silent', $lost->getMessage() . ' Look at the tool itself, mend the connection and ask once more.');
+            throw Refusal::conflict('tool-silent', Message::of('tool.silent', ['tool' => $lost->tool]));
         }
 
         return $this->record($user, $task, $asked, $reply);

@@ -28,7 +28,7 @@ final readonly class MoveStand
                 $body->node('kinds')->items(),
             );
             if ($kinds === []) {
-                throw InvalidInput::because('/kinds', 'must name at least one kind of move.');
+                throw InvalidInput::because('/kinds', 'move.no-kind');
             }
 
             return new StandMoved($body->id, $user->name, $now, $kinds);

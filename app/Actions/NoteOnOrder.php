@@ -41,10 +41,10 @@ final readonly class NoteOnOrder
             static function (OrderFile $file, string $now) use ($user, $body, &$chosen): OrderLine {
                 $kind = $body->node('kind')->oneOf(OrderLineDocument::KINDS);
                 if ($kind === 'estimate-line') {
-                    throw InvalidInput::because('/kind', 'comes from an estimate alone.');
+                    throw InvalidInput::because('/kind', 'line.from-estimate');
                 }
                 if ($kind === 'drive') {
-                    throw InvalidInput::because('/kind', 'comes with its track alone.');
+                    throw InvalidInput::because('/kind', 'line.with-track');
                 }
                 if ($kind === 'left-open' && ! $user->may(Act::HandOver)) {
                     throw Refusal::forbidden(Act::HandOver->refusal());

@@ -13,6 +13,7 @@ use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Journal\MirrorRead;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\SidedLength;
+use Lumbro\Core\Message\Quantity;
 
 /** Where the spot of a laser comes back from a mirror on the sensor's face. */
 final readonly class ReadMirror
@@ -49,10 +50,10 @@ final readonly class ReadMirror
         try {
             $value = $read();
         } catch (UnreadableReading $unreadable) {
-            throw InvalidInput::because($path, $path === '/above' ? 'is a length with up or down, such as “3 mm up”.' : $unreadable->getMessage());
+            throw $path === '/above' ? InvalidInput::because($path, 'mirror.above', ['example' => Quantity::mm(3)]) : InvalidInput::at($path, $unreadable);
         }
         if ($path === '/distance' && ($value < 100 || $value > 50_000)) {
-            throw InvalidInput::because($path, 'lies between 100 mm and 50 m.');
+            throw InvalidInput::because($path, 'mirror.distance', ['least' => Quantity::mm(100), 'most' => Quantity::mm(50_000)]);
         }
 
         return $value;

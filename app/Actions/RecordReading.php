@@ -72,7 +72,7 @@ final readonly class RecordReading
     /** The standard uncertainty behind an accuracy stated with a reading: a half-width without a distribution. */
     private static function accuracy(Call $call, ?string $typed): ?float
     {
-        if (! $call->statesAccuracy) {
+        if (! $call->details->statesAccuracy) {
             return $typed === null ? null : throw Refusal::field('/accuracy', 'The accuracy of this reading is its instrument\'s.');
         }
         if ($typed === null) {
@@ -82,7 +82,7 @@ final readonly class RecordReading
             ? (is_numeric($typed) ? (float) $typed : throw Refusal::field('/accuracy', "“{$typed}” is not an angle in degrees, such as 0.1."))
             : Length::fromReading($typed)->millimetres;
         if ($halfWidth <= 0) {
-            throw Refusal::field('/accuracy', 'must be above 0: no rig is without error.');
+            throw Refusal::field('/accuracy', 'An accuracy is above 0: no rig is without error.');
         }
 
         return StandardUncertainty::ofReading($halfWidth, 0.0);
@@ -90,11 +90,11 @@ final readonly class RecordReading
 
     private static function datum(Call $call, ?string $datum): ?string
     {
-        if ($call->datums === [] && $datum !== null) {
+        if ($call->details->datums === [] && $datum !== null) {
             throw Refusal::field('/datum', 'This reading is not taken to a datum of the target.');
         }
-        if ($call->datums !== [] && ! in_array($datum, $call->datums, true)) {
-            throw Refusal::field('/datum', 'Say what the height was read to: ' . implode(', ', $call->datums) . '.');
+        if ($call->details->datums !== [] && ! in_array($datum, $call->details->datums, true)) {
+            throw Refusal::field('/datum', 'Say what the height was read to: ' . implode(', ', $call->details->datums) . '.');
         }
 
         return $datum;

@@ -11,6 +11,7 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Intake\Bar;
 use Lumbro\Core\Journal\RunReleased;
+use Lumbro\Core\Message\Message;
 
 /** Somebody lets one run go ahead although it is barred, in their name and for a reason (need J25). */
 final readonly class ReleaseRun
@@ -22,7 +23,7 @@ final readonly class ReleaseRun
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
         return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): RunReleased {
-            $bars = array_map(static fn(Bar $bar): string => $bar->text, $file->state()->bars);
+            $bars = array_map(static fn(Bar $bar): Message => $bar->says, $file->state()->bars);
             if ($bars === []) {
                 throw Refusal::conflict('not-barred', 'The run is not barred; there is nothing to release.');
             }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Http\Refusal;
 use App\Records\TaskFile;
 use Lumbro\Core\Intake\Bar;
+use Lumbro\Core\Message\Message;
 
 /** What stands in the way of working on with the run: every route to the sensor passes here (need J25). */
 final class RunGuard
@@ -19,7 +20,7 @@ final class RunGuard
             throw Refusal::conflict('run-ended', 'This task was sent back or accepted by name; it is closed as it stands.');
         }
         if ($log->pending !== null) {
-            throw Refusal::conflict('tool-pending', sprintf('The tool was asked to %s and no answer is on record yet. Ask it first what came of that.', $log->pending->command->words()));
+            throw Refusal::conflict('tool-pending', Message::of('tool.pending', ['command' => $log->pending->command->said()]));
         }
     }
 
@@ -27,7 +28,7 @@ final class RunGuard
     public static function unbarred(TaskFile $file): void
     {
         if (! $file->state()->mayRun()) {
-            throw Refusal::runBarred(array_map(static fn(Bar $bar): string => $bar->text, $file->state()->bars));
+            throw Refusal::runBarred(array_map(static fn(Bar $bar): Message => $bar->says, $file->state()->bars));
         }
     }
 

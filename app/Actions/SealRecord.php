@@ -58,6 +58,7 @@ final readonly class SealRecord
                 'hash' => $hash,
                 'outcome' => json_encode(SealedDocument::outcome($file, $handover !== null), JSON_THROW_ON_ERROR),
                 'user_id' => $user->id,
+                'order_version' => $file->order->version,
                 'sealed_at' => $now,
             ]);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);

@@ -11,6 +11,8 @@ use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Work\TaskState;
 
 /** The car goes back to another trade, in somebody's name, with the reasons as they stand (needs J29, J36). */
@@ -35,10 +37,10 @@ final readonly class SendBack
         });
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function reasons(TaskState $state, Cause $fault): array
     {
-        $reasons = [$fault->title() . '.'];
+        $reasons = [Message::of('send-back.fault', ['fault' => $fault->title()])];
         $present = $state->present();
         if ($present->kind === 'send-back' && $present->why !== null) {
             $reasons[] = $present->why;
@@ -51,10 +53,13 @@ final readonly class SendBack
         $finding = $state->run->finding;
         if ($finding !== null) {
             foreach ($finding->verdicts as $axis => $verdict) {
-                $reasons[] = sprintf('The %s is off by %.2f° ± %.2f°%s.', $axis, abs($verdict->misalignment), $verdict->uncertainty, $verdict->limit === null ? '' : sprintf(', the limit being %.2f°', $verdict->limit));
+                $reasons[] = Message::of('send-back.axis', [
+                    'axis' => $axis, 'off' => Quantity::degrees($verdict->misalignment), 's' => Quantity::degrees($verdict->uncertainty),
+                    'limited' => $verdict->limit === null ? 'no' : 'yes', 'limit' => Quantity::degrees($verdict->limit ?? 0.0),
+                ]);
             }
         }
 
-        return array_values(array_unique($reasons));
+        return array_values(array_unique($reasons, SORT_REGULAR));
     }
 }

@@ -37,7 +37,7 @@ final readonly class SetStand
         try {
             return SidedLength::fromReading($typed)->millimetres;
         } catch (UnreadableReading $unreadable) {
-            throw InvalidInput::because('/arm', $unreadable->getMessage());
+            throw InvalidInput::at('/arm', $unreadable);
         }
     }
 }

@@ -29,7 +29,7 @@ final readonly class ShiftTarget
             try {
                 $across = SidedLength::fromReading($typed)->millimetres;
             } catch (UnreadableReading $unreadable) {
-                throw InvalidInput::because('/typed', $unreadable->getMessage());
+                throw InvalidInput::at('/typed', $unreadable);
             }
             if ($across !== 0.0) {
                 RunGuard::wasRead($file);

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
 use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Message\Message;
 
 /** What the tool shows of the axis is typed, where no tool is connected: figures and signs as the tool shows them. */
 final readonly class TypeReading
@@ -25,7 +26,7 @@ final readonly class TypeReading
             RunGuard::unbarred($file);
             $next = $file->state()->run->routine->next();
             if ($next !== null && $next->id !== $file->state()->run->routine->reading()->id) {
-                throw Refusal::conflict('step-order', sprintf('“%s” is due before the axis is read.', $next->text));
+                throw Refusal::conflict('step-order', Message::of('step.before-read', ['step' => $next->said()]));
             }
 
             return new RunMade(

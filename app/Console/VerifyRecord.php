@@ -8,8 +8,11 @@ use App\Models\SealedRecord;
 use Illuminate\Console\Command;
 use Illuminate\Database\QueryException;
 use Lumbro\Core\Evidence\Archive;
-use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Evidence\SealedFile;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
+use Lumbro\Words\Words;
 
 /** Says whether a sealed record's file, or an order's archive, was changed since it was sealed. */
 final class VerifyRecord extends Command
@@ -27,25 +30,46 @@ final class VerifyRecord extends Command
 
             return 2;
         }
-        if (str_contains(substr($json, 0, 200), Archive::FORMAT)) {
+        if (str_contains(substr($json, 0, 200), 'lumbro-archive/')) {
             return $this->archive($json);
         }
         try {
-            ['stated' => $stated, 'found' => $found] = Seal::check($json);
+            $sealed = SealedFile::read(Node::parse($json));
         } catch (CoreFailure $failure) {
-            $this->line('Not a sealed record: ' . $failure->getMessage());
+            $this->line('Not a sealed record: ' . (new Words())->say($failure->said));
 
             return 2;
         }
-        if ($stated !== $found) {
-            $this->line("CHANGED. The file no longer fits its seal.\n  seal in the file    $stated\n  seal of its content $found");
+        if ($sealed->stated !== $sealed->found) {
+            $this->line("CHANGED. The file no longer fits its seal.\n  seal in the file    {$sealed->stated}\n  seal of its content {$sealed->found}");
 
             return 1;
         }
-        $this->line("Unchanged: the content fits the seal in the file.\n  seal $found");
-        $this->line($this->kept($found));
+        if ($sealed->breaks !== []) {
+            $this->line('CHANGED. Lines that do not follow the one before: ' . implode(', ', $sealed->breaks));
 
-        return 0;
+            return 1;
+        }
+        $this->line("Unchanged: the content fits the seal in the file.\n  seal {$sealed->found}");
+        $this->line($this->again($sealed->record->edition, $sealed->failure, $sealed->differences));
+        $this->line($this->kept($sealed->found));
+
+        return $sealed->failure === null && $sealed->differences === [] ? 0 : 1;
+    }
+
+    /**
+     * What became of computing it again.
+     *
+     * @param list<string> $differences
+     */
+    private function again(int $edition, ?Message $failure, array $differences): string
+    {
+        return match (true) {
+            $edition === 1 => 'Not computed again: a record of the first edition does not hold all it rests on.',
+            $failure !== null => 'It could not be computed again: ' . (new Words())->say($failure),
+            $differences === [] => 'Computed again: every figure the same.',
+            default => 'Computed again, it comes out otherwise at ' . implode(', ', $differences) . '.',
+        };
     }
 
     /** Every seal of an archive, and every record of it computed again. */
@@ -54,23 +78,24 @@ final class VerifyRecord extends Command
         try {
             $archive = Archive::read($json);
         } catch (CoreFailure $failure) {
-            $this->line('Not an archive: ' . $failure->getMessage());
+            $this->line('Not an archive: ' . (new Words())->say($failure->said));
 
             return 2;
         }
-        foreach ($archive->broken as $words) {
-            $this->line("CHANGED. $words");
+        $words = new Words();
+        foreach ($archive->broken as $broken) {
+            $this->line('CHANGED. ' . $words->say($broken));
         }
         foreach ($archive->records as $record) {
             $this->line(sprintf(
-                '  %s, revision %d: %s when it was sealed, %s',
+                '  %s, revision %d: %s when it was sealed; %s',
                 $record['sensor'],
                 $record['revision'],
                 $record['sealed'] ?? 'not read',
-                $record['failure'] ?? ($record['differences'] === [] ? 'and here, every figure the same' : 'here otherwise at ' . implode(', ', $record['differences'])),
+                lcfirst($this->again($record['edition'], $record['failure'], $record['differences'])),
             ));
         }
-        $this->line($archive->holds() ? "Unchanged, and every record comes out as it was sealed.\n  seal $archive->hash" : 'It does not hold.');
+        $this->line($archive->holds() ? "Unchanged, and every record that is computed again comes out as it was sealed.\n  seal $archive->hash" : 'It does not hold.');
 
         return $archive->holds() ? 0 : 1;
     }

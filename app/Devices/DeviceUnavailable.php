@@ -5,22 +5,28 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Message\Message;
 
 /** No device of this kind answers. */
 final class DeviceUnavailable extends \RuntimeException
 {
+    private function __construct(public readonly Message $said)
+    {
+        parent::__construct($said->code);
+    }
+
     public static function scanTool(): self
     {
-        return new self('No scan tool is connected to this task: type what the tool shows, or load its session log.');
+        return new self(Message::of('tool.away'));
     }
 
     public static function logEnded(ToolCommand $command): self
     {
-        return new self(sprintf('The tool\'s log has no further line for “%s”: do it at the tool, write the log again and load it.', $command->words()));
+        return new self(Message::of('tool.log-ended', ['command' => $command->said()]));
     }
 
     public static function meter(): self
     {
-        return new self('No distance meter is connected to this task.');
+        return new self(Message::of('meter.away'));
     }
 }

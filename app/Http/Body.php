@@ -25,11 +25,11 @@ final readonly class Body
         $fields = Node::parse($request->getContent())->fields(['id', 'version', ...$required], $optional);
         $id = $fields['id']->text();
         if (preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/', $id) !== 1) {
-            throw InvalidInput::because('/id', 'must be a UUID of version 7 in lower case.');
+            throw InvalidInput::because('/id', 'request.uuid');
         }
         $version = $fields['version']->number();
         if ($version < 0 || floor($version) !== $version) {
-            throw InvalidInput::because('/version', 'must be the version of the record you saw: a whole number.');
+            throw InvalidInput::because('/version', 'request.version');
         }
 
         return new self($id, (int) $version, $fields);
@@ -51,10 +51,10 @@ final readonly class Body
         $text = trim($this->fields[$field]->text());
         $length = mb_strlen($text);
         if ($length < $shortest) {
-            throw InvalidInput::because('/' . $field, $shortest > 1 ? "needs at least $shortest characters." : 'must not be empty.');
+            throw InvalidInput::because('/' . $field, 'request.too-short', ['least' => $shortest]);
         }
         if ($length > $longest) {
-            throw InvalidInput::because('/' . $field, "may have at most $longest characters; it has $length.");
+            throw InvalidInput::because('/' . $field, 'request.too-long', ['most' => $longest, 'count' => $length]);
         }
 
         return $text;

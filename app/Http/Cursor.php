@@ -27,11 +27,11 @@ final class Cursor
         }
         $values = is_string($cursor) ? json_decode((string) base64_decode($cursor, true), true) : null;
         if (! is_array($values) || count($values) !== count($order) || array_filter($values, static fn(mixed $value): bool => ! is_string($value)) !== []) {
-            throw InvalidInput::because('/after', 'must be the "next" of the page before.');
+            throw InvalidInput::because('/after', 'request.cursor');
         }
         foreach ($values as $i => $value) {
             if (! self::fits($value, $order[$i][2])) {
-                throw InvalidInput::because('/after', 'must be the "next" of the page before.');
+                throw InvalidInput::because('/after', 'request.cursor');
             }
         }
         $query->where(static function (Builder $after) use ($order, $values): void {

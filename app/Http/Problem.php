@@ -10,6 +10,8 @@ use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Message\Message;
+use Lumbro\Words\Words;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 /** Every failure as a problem document (RFC 9457) whose `code` and `path` are the core's. */
@@ -18,9 +20,9 @@ final class Problem
     public static function from(\Throwable $failure): JsonResponse
     {
         return match (true) {
-            $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->getMessage(), $failure->path, $failure->details),
-            $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->getMessage(), $failure->path(), $failure->details()),
-            $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->getMessage()),
+            $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->said, $failure->path, $failure->details),
+            $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
+            $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->said),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
             $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', 'The PDF could not be made here: ' . $failure->getMessage() . ' The report itself is whole; open it and print it from the browser.'),
             $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
@@ -34,6 +36,13 @@ final class Problem
     {
         $state = substr((string) $failure->getCode(), 0, 2);
         $away = in_array($state, ['08', '57', '7', ''], true) || str_contains($failure->getMessage(), 'connection');
+
+        if ((string) $failure->getCode() === '23505') {
+            return self::answer(409, 'id-used', Message::of('request.used-id'), '/id');
+        }
+        if ($state === '22') {
+            return self::answer(422, 'invalid-input', Message::of('request.unstorable'), '');
+        }
 
         return $away
             ? self::answer(503, 'database-away', 'The database does not answer. Nothing was recorded; what you typed is kept. Try again in a moment.')
@@ -53,10 +62,10 @@ final class Problem
     }
 
     /** @param array<string, mixed> $details */
-    private static function answer(int $status, string $code, string $message, ?string $path = null, array $details = []): JsonResponse
+    private static function answer(int $status, string $code, Message|string $said, ?string $path = null, array $details = []): JsonResponse
     {
         return new JsonResponse(
-            ['type' => 'about:blank', 'title' => $message, 'status' => $status, 'code' => $code, 'path' => $path, ...$details],
+            ['type' => 'about:blank', 'title' => (new Words())->say($said), 'says' => $said, 'status' => $status, 'code' => $code, 'path' => $path, ...$details],
             $status,
             ['Content-Type' => 'application/problem+json'],
             JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,

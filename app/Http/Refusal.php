@@ -4,27 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** A request that is understood but cannot be done. The message is meant for the person. */
+use Lumbro\Core\Message\Message;
+
+/** A request that is understood but cannot be done. What it says is meant for the person. */
 final class Refusal extends \RuntimeException
 {
     /** @param array<string, mixed> $details further members of the problem document */
     private function __construct(
-        string $message,
+        public readonly Message|string $said,
         public readonly int $status,
         public readonly string $problem,
         public readonly ?string $path = null,
         public readonly array $details = [],
     ) {
-        parent::__construct($message);
+        parent::__construct(is_string($said) ? $said : $said->code);
     }
 
-    public static function field(string $path, string $message): self
+    public static function field(string $path, Message|string $message): self
     {
         return new self($message, 422, 'invalid-input', $path);
     }
 
     /** A question that the person may answer by sending the same again, confirmed. */
-    public static function asks(string $path, string $question): self
+    public static function asks(string $path, Message $question): self
     {
         return new self($question, 422, 'asks-once', $path);
     }
@@ -43,7 +45,7 @@ final class Refusal extends \RuntimeException
     public static function recordMovedOn(array $state): self
     {
         return new self(
-            'Somebody else has recorded something on this car since you last looked. Yours is not recorded yet.',
+            'Somebody else has recorded something on this car since you last looked. What you entered is not recorded yet.',
             409,
             'record-moved-on',
             '/version',
@@ -58,7 +60,7 @@ final class Refusal extends \RuntimeException
     public static function orderMovedOn(array $order, array $lines): self
     {
         return new self(
-            'Somebody else has recorded something about the same matter since you last looked. Yours is not recorded yet.',
+            'Somebody else has recorded something about the same matter since you last looked. What you entered is not recorded yet.',
             409,
             'order-moved-on',
             '/version',
@@ -69,25 +71,25 @@ final class Refusal extends \RuntimeException
     /** @param array<string, mixed> $card its newest version */
     public static function cardMovedOn(array $card): self
     {
-        return new self('Somebody else has entered a newer version of this card since you looked. Yours is not entered yet.', 409, 'card-moved-on', '/follows', ['card' => $card]);
+        return new self('Somebody else has entered a newer version of this card since you looked. Your version is not entered yet.', 409, 'card-moved-on', '/follows', ['card' => $card]);
     }
 
     /** @param array<string, mixed> $kit what the register has come to */
     public static function itemMovedOn(array $kit): self
     {
-        return new self('Somebody else has changed this item since you looked. Yours is not kept yet.', 409, 'item-moved-on', '/version', ['kit' => $kit]);
+        return new self('Somebody else has changed this item since you looked. What you entered is not saved yet.', 409, 'item-moved-on', '/version', ['kit' => $kit]);
     }
 
     /** @param array<string, mixed> $bays what they have come to */
     public static function bayMovedOn(array $bays): self
     {
-        return new self('Somebody else has changed this bay since you looked. Yours is not kept yet.', 409, 'item-moved-on', '/version', ['bays' => $bays]);
+        return new self('Somebody else has changed this bay since you looked. What you entered is not saved yet.', 409, 'item-moved-on', '/version', ['bays' => $bays]);
     }
 
-    /** @param list<string> $bars */
+    /** @param list<Message> $bars */
     public static function runBarred(array $bars): self
     {
-        return new self('The run is barred: ' . implode(' ', $bars), 409, 'run-barred', null, ['bars' => $bars]);
+        return new self(Message::of('run.barred', ['bars' => $bars]), 409, 'run-barred', null, ['bars' => $bars]);
     }
 
     public static function sealed(): self
@@ -95,12 +97,12 @@ final class Refusal extends \RuntimeException
         return new self('This record is sealed; nothing more can be added to it.', 409, 'sealed');
     }
 
-    public static function conflict(string $problem, string $message, ?string $path = null): self
+    public static function conflict(string $problem, Message|string $message, ?string $path = null): self
     {
         return new self($message, 409, $problem, $path);
     }
 
-    public static function forbidden(string $message): self
+    public static function forbidden(Message|string $message): self
     {
         return new self($message, 403, 'forbidden');
     }

@@ -13,7 +13,7 @@ final class Uuid
     public static function of(mixed $text, string $path): string
     {
         if (! is_string($text) || preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/', $text) !== 1) {
-            throw InvalidInput::because($path, 'must be a UUID of version 7 in lower case.');
+            throw InvalidInput::because($path, 'request.uuid');
         }
 
         return $text;

@@ -12,6 +12,7 @@ use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** Takes in procedure cards as a JSON file: one card, or a list of them under "cards". Each becomes a version that somebody else checks. */
 final readonly class CardImport implements ImportKind
@@ -30,14 +31,14 @@ final readonly class CardImport implements ImportKind
             try {
                 $card = CardDocument::read($node);
                 if ($file->hasStaged($card->id)) {
-                    throw InvalidInput::because($node->path() . '/id', sprintf('is a second card "%s" in this file.', $card->id));
+                    throw InvalidInput::because($node->path() . '/id', 'card.second', ['card' => $card->id]);
                 }
                 $file->stage($file->row->rows, $card->id, [
                     'preview' => ['title' => $card->title, 'text' => trim(($card->fit->make ?? '') . ' ' . ($card->fit->model ?? '')) . ", $card->source", 'understood' => [], 'open' => []],
                     'card' => $node->raw(),
                 ]);
             } catch (CoreFailure $failure) {
-                $file->complain(sprintf('Card %d: %s', $file->row->rows, $failure->getMessage()), $failure->path());
+                $file->complain(Message::of('import.card', ['row' => (int) $file->row->rows, 'why' => $failure->said]), $failure->path());
             }
         }
         if ($file->row->rows === count($cards)) {
@@ -73,6 +74,6 @@ final readonly class CardImport implements ImportKind
         }
         $cards = $node->fields(['cards'])['cards']->fewItems(self::MOST_CARDS);
 
-        return $cards === [] ? throw InvalidInput::because('/cards', 'is empty.') : $cards;
+        return $cards === [] ? throw InvalidInput::because('/cards', 'cards.none') : $cards;
     }
 }

@@ -79,7 +79,7 @@ final class CsvReader
         rewind($file);
         $head = (string) fread($file, 65_536);
         if (str_starts_with($head, "\xff\xfe") || str_starts_with($head, "\xfe\xff") || str_contains(substr($head, 0, 200), "\0")) {
-            throw InvalidInput::because('', 'is not UTF-8 but another encoding, or no text at all; save the file as CSV in UTF-8.');
+            throw InvalidInput::because('', 'csv.encoding');
         }
         $first = strtok(str_replace(self::MARK, '', $head), "\r\n");
         $separator = $first !== false && substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';

@@ -29,6 +29,7 @@ use Lumbro\Core\Journal\LineNotUnderstood;
 use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /**
  * Takes in estimates as a CSV file, a row for each line of work; the rows of one order stand together.
@@ -68,7 +69,7 @@ final class EstimateImport implements ImportKind
                 $file->row->place = $place;
                 $group = [];
                 if ($file->row->rows > self::MOST_ROWS) {
-                    throw InvalidInput::because('', sprintf('has more than %d rows.', self::MOST_ROWS));
+                    throw InvalidInput::because('', 'csv.too-many-rows', ['most' => self::MOST_ROWS]);
                 }
             }
             if ($row === null) {
@@ -83,7 +84,7 @@ final class EstimateImport implements ImportKind
             $group[] = $row;
             $name = $order;
             if (count($group) > 500) {
-                throw InvalidInput::because($row->path('order'), 'belongs to an order of more than 500 rows.');
+                throw InvalidInput::because($row->path('order'), 'csv.order-too-long');
             }
         }
     }
@@ -136,7 +137,7 @@ final class EstimateImport implements ImportKind
             try {
                 $lines[$row->number] = EstimateDocument::row($row, $this->floor->rules->phrases);
             } catch (CoreFailure $failure) {
-                $file->complain('Row ' . $row->number . ': ' . $failure->getMessage(), $failure->path());
+                $file->complain(Message::of('import.row', ['row' => $row->number, 'why' => $failure->said]), $failure->path());
             }
         }
         if (count($lines) < count($rows)) {
@@ -145,24 +146,24 @@ final class EstimateImport implements ImportKind
         $first = $lines[array_key_first($lines)];
         $sheet = $this->sheetFor($first->vehicle);
         if ($sheet === null) {
-            $this->refuse($file, $rows[0], 'vehicle', sprintf('"%s": no vehicle sheet of the shop fits; it begins with the make and the model of one.', mb_strimwidth($first->vehicle, 0, 60, '…')));
+            $this->refuse($file, $rows[0], 'vehicle', 'estimate.no-sheet', ['vehicle' => mb_strimwidth($first->vehicle, 0, 60, '…')]);
 
             return;
         }
         if (RepairOrder::query()->where('shop_id', $this->user->shop_id)->where('number', $first->order)->exists()) {
-            $this->refuse($file, $rows[0], 'order', sprintf('"%s" is the number of an order the shop has already.', $first->order));
+            $this->refuse($file, $rows[0], 'order', 'estimate.number-used', ['order' => $first->order]);
 
             return;
         }
         if ($file->hasStaged($first->order)) {
-            $this->refuse($file, $rows[0], 'order', sprintf('"%s" stood further up already; the rows of one order stand together.', $first->order));
+            $this->refuse($file, $rows[0], 'order', 'estimate.scattered', ['order' => $first->order]);
 
             return;
         }
         foreach (array_values($lines) as $i => $line) {
             foreach (['vehicle' => [$line->vehicle, $first->vehicle], 'plate' => [$line->plate, $first->plate], 'vin' => [$line->vin?->text, $first->vin?->text]] as $column => [$here, $there]) {
                 if ($here !== $there) {
-                    $this->refuse($file, $rows[$i], $column, sprintf('differs from the first row of order "%s".', $first->order));
+                    $this->refuse($file, $rows[$i], $column, 'estimate.differs', ['column' => $column, 'order' => $first->order]);
 
                     return;
                 }
@@ -171,9 +172,10 @@ final class EstimateImport implements ImportKind
         $file->stage($rows[0]->number, $first->order, $this->staged($first, array_values($lines), $sheet));
     }
 
-    private function refuse(ImportFile $file, CsvRow $row, string $column, string $message): void
+    /** @param array<string, string> $with */
+    private function refuse(ImportFile $file, CsvRow $row, string $column, string $code, array $with): void
     {
-        $file->complain("Row $row->number, $column: $message", $row->path($column));
+        $file->complain(Message::of($code, ['row' => $row->number, ...$with]), $row->path($column));
     }
 
     /**
@@ -225,7 +227,7 @@ final class EstimateImport implements ImportKind
             'preview' => [
                 'title' => $first->order,
                 'text' => $first->vehicle,
-                'understood' => array_values(array_map(static fn(OperationNoted $noted): string => $noted->operation->words($sheet['sheet']), array_filter($entries, static fn(object $entry): bool => $entry instanceof OperationNoted))),
+                'understood' => array_values(array_map(static fn(OperationNoted $noted): Message => $noted->operation->said($sheet['sheet']), array_filter($entries, static fn(object $entry): bool => $entry instanceof OperationNoted))),
                 'open' => array_values(array_map(static fn(LineNotUnderstood $line): string => $line->text, array_filter($entries, static fn(object $entry): bool => $entry instanceof LineNotUnderstood))),
             ],
             'repair_orders' => [[

@@ -8,6 +8,7 @@ use App\Http\Refusal;
 use App\Models\Import;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Message\Message;
 
 /** A file that is being taken in: its row in the database, its bytes, and what has been found in it so far. */
 final class ImportFile
@@ -23,10 +24,10 @@ final class ImportFile
     public static function begin(User $user, string $id, string $kind, string $name, string $bytes): self
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw Refusal::field('/file', 'is larger than 20 MB.');
+            throw Refusal::field('/file', Message::of('file.too-large', ['most' => 20]));
         }
         if ($bytes === '') {
-            throw Refusal::field('/file', 'is empty.');
+            throw Refusal::field('/file', Message::of('file.empty'));
         }
         $row = Import::query()->where('shop_id', $user->shop_id)->where('id', $id)->first();
         if ($row === null) {
@@ -59,11 +60,11 @@ final class ImportFile
     }
 
     /** A complaint about a place in the file; the file as a whole is refused once it has been read to its end. */
-    public function complain(string $message, ?string $path): void
+    public function complain(Message|string $message, ?string $path): void
     {
         $errors = $this->errors();
         if (count($errors) < self::COMPLAINTS) {
-            $errors[] = ['message' => $message, 'path' => $path];
+            $errors[] = ['says' => $message, 'path' => $path];
         }
         $this->row->errors = (string) json_encode($errors, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE);
         $this->row->refused++;
@@ -120,7 +121,7 @@ final class ImportFile
         ];
     }
 
-    /** @return list<array{message: string, path: string|null}> */
+    /** @return list<array{says: mixed, path: string|null}> */
     private function errors(): array
     {
         $errors = json_decode((string) $this->row->errors, true);

@@ -4,12 +4,25 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Lumbro\Words\Reader;
+
 /**
  * A repair shop; everything belongs to one.
  *
  * @property string $name
+ * @property string $language such as "en"
+ * @property string $unit of lengths, "mm" or "in"
+ * @property string $decimal_mark "." or ","
+ * @property string $zone of the tz database
+ * @property string $paper "A4" or "Letter"
  */
 final class Shop extends Register
 {
     protected $table = 'shops';
+
+    /** How its reports are written. */
+    public function reader(): Reader
+    {
+        return new Reader($this->language, $this->unit, $this->decimal_mark, $this->zone);
+    }
 }

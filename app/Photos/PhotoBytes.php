@@ -36,7 +36,7 @@ final readonly class PhotoBytes
     public static function read(string $bytes, bool $keepLocation): self
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            throw InvalidInput::because('/photo', 'is larger than 20 MB.');
+            throw InvalidInput::because('/photo', 'file.too-large', ['most' => 20]);
         }
         [$type, $width, $height] = self::kind($bytes);
         $exif = $type === 'image/jpeg' ? self::exif($bytes) : [];
@@ -66,11 +66,11 @@ final readonly class PhotoBytes
         $size = @getimagesizefromstring($bytes);
         $type = self::TYPES[$size[2] ?? 0] ?? null;
         if ($size === false || $type === null) {
-            throw InvalidInput::because('/photo', 'is no JPEG, PNG or WebP picture.');
+            throw InvalidInput::because('/photo', 'photo.no-picture');
         }
         [$width, $height] = $size;
         if ($width < 1 || $height < 1 || $width > self::LONGEST || $height > self::LONGEST || $width * $height > self::MOST_PIXELS) {
-            throw InvalidInput::because('/photo', sprintf('is %d by %d pixels; at most 40 million in all and %d along a side are taken.', $width, $height, self::LONGEST));
+            throw InvalidInput::because('/photo', 'photo.too-many-pixels', ['width' => $width, 'height' => $height, 'most' => self::LONGEST]);
         }
 
         return [$type, $width, $height];
@@ -82,7 +82,7 @@ final readonly class PhotoBytes
         ini_set('memory_limit', '512M');
         $image = @imagecreatefromstring($bytes);
         if ($image === false) {
-            throw InvalidInput::because('/photo', 'begins like a picture but cannot be unpacked as one.');
+            throw InvalidInput::because('/photo', 'photo.broken');
         }
         if (! imageistruecolor($image)) {
             imagepalettetotruecolor($image);

@@ -65,8 +65,11 @@ final class OrderFile
         return $query;
     }
 
-    /** @param \stdClass $row as the query above gives it */
-    public static function of(\stdClass $row, ?string $until = null): self
+    /**
+     * @param \stdClass                           $row    as the query above gives it
+     * @param array{version: int, at: string}|null $sealed the version of the order's journal to show it at, and when it was sealed; null for as it stands
+     */
+    public static function of(\stdClass $row, ?array $sealed = null): self
     {
         $floor = ShopFloor::read($row);
         $tasks = DB::table('sensor_tasks as t')
@@ -84,7 +87,7 @@ final class OrderFile
         $lines = DB::table('order_events')
             ->where('shop_id', $row->shop_id)
             ->where('repair_order_id', $row->id)
-            ->when($until !== null, static fn($query) => $query->where('recorded_at', '<=', $until))
+            ->when($sealed !== null, static fn($query) => $query->where('version', '<=', $sealed['version']))
             ->orderBy('version')
             ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
         $entries = [];
@@ -93,7 +96,7 @@ final class OrderFile
             $entries[] = OrderLineDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
             $version = (int) $line->version;
         }
-        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $until === null ? Moment::today() : substr(Moment::read($until), 0, 10));
+        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10));
 
         return new self($row, array_values($tasks), $context, $entries, $version);
     }

@@ -12,6 +12,7 @@ use Lumbro\Core\Commands\LineGuard;
 use Lumbro\Core\Journal\DetailNoted;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Message\Message;
 
 /**
  * Adds lines to a repair order's record, one writer at a time.
@@ -42,7 +43,7 @@ final class OrderRecorder
     public static function append(User $user, OrderFile $file, OrderLine $entry, int $version, bool $confirmed): void
     {
         if ($version > $file->version) {
-            throw Refusal::field('/version', sprintf('is %d, and the record has come to %d only.', $version, $file->version));
+            throw Refusal::field('/version', Message::of('request.version-ahead', ['version' => $version, 'known' => $file->version]));
         }
         $unseen = $file->unseen($version, $entry);
         if ($unseen !== []) {

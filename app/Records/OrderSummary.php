@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Message\Message;
 
 /** What the list of orders shows of one: made anew from its record whenever something was written to it. */
 final class OrderSummary
@@ -36,9 +37,9 @@ final class OrderSummary
         $waits = $closing->waitsFor($state);
 
         return [
-            'waits' => ['kind' => $waits->kind, 'words' => $waits->words],
+            'waits' => ['kind' => $waits->kind, 'says' => $waits->says],
             'alarms' => count($state->alarms()),
-            'operations' => array_values(array_map(static fn($noted): string => $noted->operation->words($state->sheet), $state->record->operations)),
+            'operations' => array_values(array_map(static fn($noted): Message => $noted->operation->said($state->sheet), $state->record->operations)),
             'tasks' => array_map(self::task(...), $tasks),
         ];
     }

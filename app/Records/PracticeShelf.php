@@ -8,11 +8,12 @@ use App\Http\Refusal;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** The simulated cars that ship: each a file with a car, a card and a hidden truth. */
 final class PracticeShelf
 {
-    /** @return list<array{id: string, car: string, work: list<string>}> told by car and work alone: what is wrong with each is for the reader to find */
+    /** @return list<array{id: string, car: string, work: list<Message>}> told by car and work alone: what is wrong with each is for the reader to find */
     public static function list(): array
     {
         $list = [];
@@ -22,7 +23,7 @@ final class PracticeShelf
             $list[] = [
                 'id' => $number,
                 'car' => sprintf('%s %s, %s', $sheet->make, $sheet->model, lcfirst($sheet->sensor($file['sensor'])->name ?? $file['sensor'])),
-                'work' => array_map(static fn(string $operation): string => Operation::fromCode($operation)->words($sheet), $file['operations']),
+                'work' => array_map(static fn(string $operation): Message => Operation::fromCode($operation)->said($sheet), $file['operations']),
             ];
         }
 

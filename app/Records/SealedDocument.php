@@ -7,13 +7,8 @@ namespace App\Records;
 use App\Models\Shop;
 use App\Models\User;
 use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
-use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Evidence\SealedRecordDocument;
 use Lumbro\Core\Journal\Corrected;
-use Lumbro\Core\Journal\Line;
-use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
-use Lumbro\Core\Journal\TaskLineDocument;
-use Lumbro\Core\Version;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
 final class SealedDocument
@@ -32,7 +27,7 @@ final class SealedDocument
             $cards[$task->sensor] = $task->card === null ? null : self::decoded($task->card);
         }
 
-        return [
+        return SealedRecordDocument::write($file->state(), [
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
             'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
             'sealedBy' => $user->name,
@@ -40,31 +35,16 @@ final class SealedDocument
             'revision' => $revision,
             'follows' => $follows,
             'handover' => $handover,
-            'basis' => [
-                'core' => Version::NUMBER,
-                'sensor' => $file->context->sensor->id,
-                'today' => $file->order->context->today,
-                'vehicle' => self::decoded($file->order->row->sheet),
-                'cards' => (object) $cards,
-                'rules' => $file->order->row->rules === null ? ShopRulesDocument::none() : self::decoded($file->order->row->rules),
-                'register' => self::decoded($file->order->row->kit),
-                'bay' => self::decoded($file->order->row->bay),
-                'earlierLevels' => $file->context->earlierLevels,
-                'order' => array_map(static fn(OrderLine $entry): array => [
-                    'id' => $entry->id,
-                    'person' => $entry->person,
-                    'at' => $entry->at,
-                    ...OrderLineDocument::write($entry),
-                ], $file->order->entries),
-            ],
-            'entries' => array_map(static fn(Line $entry): array => [
-                'id' => $entry->id,
-                'person' => $entry->person,
-                'at' => $entry->at,
-                ...TaskLineDocument::write($entry),
-            ], $file->entries),
-            'result' => TaskStateDocument::write($file->state()),
-        ];
+        ], [
+            'sensor' => $file->context->sensor->id,
+            'today' => $file->order->context->today,
+            'vehicle' => self::decoded($file->order->row->sheet),
+            'cards' => (object) $cards,
+            'rules' => $file->order->row->rules === null ? ShopRulesDocument::none() : self::decoded($file->order->row->rules),
+            'register' => self::decoded($file->order->row->kit),
+            'bay' => self::decoded($file->order->row->bay),
+            'earlierLevels' => $file->context->earlierLevels,
+        ], $file->order->entries, $file->entries, OrderEvidence::of($file->order));
     }
 
     /**

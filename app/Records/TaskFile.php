@@ -48,12 +48,13 @@ final class TaskFile
         $query = OrderFile::query($user)
             ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 'o.shop_id')->on('t.repair_order_id', 'o.id'))
             ->where('t.id', $task)
-            ->selectSub(static fn(Builder $seal) => $seal->from('sealed_records as s')->select('s.sealed_at')->whereColumn('s.shop_id', 't.shop_id')->whereColumn('s.id', 't.sealed_record_id'), 'sealed_at');
+            ->selectSub(static fn(Builder $seal) => self::seal($seal)->select('s.sealed_at'), 'sealed_at')
+            ->selectSub(static fn(Builder $seal) => self::seal($seal)->select('s.order_version'), 'sealed_version');
         if ($forWriting) {
             $query->lock('for update of o');
         }
         $row = $query->first() ?? throw Refusal::notFound('This task');
-        $order = OrderFile::of($row, $row->sealed_at);
+        $order = OrderFile::of($row, $row->sealed_at === null ? null : ['version' => (int) $row->sealed_version, 'at' => $row->sealed_at]);
         foreach ($order->tasks as $found) {
             if ($found->id === $task) {
                 return self::within($order, $found);
@@ -61,6 +62,12 @@ final class TaskFile
         }
 
         throw Refusal::notFound('This task');
+    }
+
+    /** The seal that stands on a task of the query above. */
+    private static function seal(Builder $query): Builder
+    {
+        return $query->from('sealed_records as s')->whereColumn('s.shop_id', 't.shop_id')->whereColumn('s.id', 't.sealed_record_id');
     }
 
     /**

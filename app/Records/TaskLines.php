@@ -7,6 +7,7 @@ namespace App\Records;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Facts\StageBoard;
+use Lumbro\Core\Message\Message;
 
 /** How far each sensor task of an order has come. */
 final class TaskLines
@@ -39,7 +40,7 @@ final class TaskLines
         ];
     }
 
-    /** @return array{workspace: bool, hindrance: string|null, present: string|null, stage: string|null, stages: list<array<string, string>>, verdict: string|null} */
+    /** @return array{workspace: bool, hindrance: string|null, present: string|null, stage: string|null, stages: list<array{id: string, state: string, note: Message|null}>, verdict: string|null} */
     private static function work(OrderFile $file, \stdClass $task, ?ProcedureCard $card, ?OwedState $owed, ?TaskFile $open): array
     {
         $hindrance = match (true) {

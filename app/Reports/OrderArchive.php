@@ -7,13 +7,15 @@ namespace App\Reports;
 use App\Models\Shop;
 use App\Photos\PhotoStore;
 use App\Records\Moment;
+use App\Records\OrderEvidence;
 use App\Records\OrderFile;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Evidence\SealedRecord;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Journal\OrderLineDocument;
-use Lumbro\Core\Journal\PhotoAdded;
+use Lumbro\Core\Measure\Node;
 
 /** An order as one file for another installation. */
 final class OrderArchive
@@ -27,10 +29,10 @@ final class OrderArchive
         foreach ($file->tasks as $task) {
             foreach (DB::table('sealed_records')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $task->id)->orderBy('revision')->pluck('record') as $record) {
                 $decoded = json_decode((string) $record, false, 128, JSON_THROW_ON_ERROR);
-                $records[] = Seal::of($decoded)->document($decoded);
+                $records[] = Seal::of($decoded)->document($decoded, SealedRecord::edition(Node::parse((string) $record)));
             }
         }
-        [$photos, $files] = self::photos($file);
+        ['photos' => $photos, 'tracks' => $tracks] = OrderEvidence::of($file);
 
         return json_encode(Archive::document(
             [
@@ -44,36 +46,30 @@ final class OrderArchive
             $records,
             $photos,
             array_map(static fn(OrderLine $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)], $file->entries),
-            $files,
+            $tracks,
+            self::files($photos),
         ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 
-    /** @return array{list<array<string, mixed>>, array<string, string>} what the photos are, and the bytes of as many as fit */
-    private static function photos(OrderFile $file): array
+    /**
+     * The bytes of as many photos as fit.
+     *
+     * @param list<array<string, mixed>> $photos
+     *
+     * @return array<string, string>
+     */
+    private static function files(array $photos): array
     {
-        $rows = DB::table('photos')->where('shop_id', $file->row->shop_id)->where('repair_order_id', $file->row->id)->get(['id', 'hash', 'type'])->keyBy('id');
-        $photos = [];
         $files = [];
         $size = 0;
-        foreach ($file->state()->record->photos as $added) {
-            $row = $rows[$added->photo] ?? null;
-            if ($row === null) {
-                continue;
-            }
-            $photos[] = self::photo($added, $row);
-            $bytes = isset($files[$row->hash]) ? null : PhotoStore::read($row->hash, false);
+        foreach (array_unique(array_column($photos, 'hash')) as $hash) {
+            $bytes = PhotoStore::read((string) $hash, false);
             if ($bytes !== null && $size + strlen($bytes) <= self::FILES) {
-                $files[$row->hash] = $bytes;
+                $files[$hash] = $bytes;
                 $size += strlen($bytes);
             }
         }
 
-        return [$photos, $files];
-    }
-
-    /** @return array<string, mixed> */
-    private static function photo(PhotoAdded $added, \stdClass $row): array
-    {
-        return ['id' => $added->photo, 'hash' => $row->hash, 'about' => $added->about, 'sensor' => $added->sensor, 'type' => $row->type, 'person' => $added->person, 'at' => $added->at];
+        return $files;
     }
 }

@@ -27,7 +27,9 @@ final readonly class OrderReport
     /** The report as one page of HTML that needs nothing from anywhere else. */
     public function html(OrderFile $file, ReportKind $kind): string
     {
-        return View::make('report.page', [...$this->data($file, $kind), 'font' => base64_encode((string) file_get_contents(resource_path('fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2')))])->render();
+        $paper = Paper::of(Shop::query()->findOrFail($file->row->shop_id));
+
+        return View::make('report.page', [...$this->data($file, $kind, $paper), 'paper' => $paper, 'font' => base64_encode((string) file_get_contents(resource_path('fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2')))])->render();
     }
 
     /** What its file is called. */
@@ -37,9 +39,10 @@ final readonly class OrderReport
     }
 
     /** @return array<string, mixed> */
-    private function data(OrderFile $file, ReportKind $kind): array
+    private function data(OrderFile $file, ReportKind $kind, Paper $paper): array
     {
-        $order = OrderPage::of($file);
+        /** @var array{sensors: mixed, closing: list<array{left: mixed, ...}>, ...} $order */
+        $order = $paper->words->worded(OrderPage::of($file));
         $tasks = [];
         foreach ($file->tasks as $task) {
             $tasks[$task->sensor] = $task;
@@ -49,10 +52,10 @@ final readonly class OrderReport
             'kind' => $kind,
             'shop' => Shop::query()->findOrFail($file->row->shop_id)->name,
             'order' => $order,
-            'sensors' => array_map(fn(array $sensor): array => $this->sensor($file, $sensor, $tasks[$sensor['id']] ?? null), is_array($order['sensors']) ? array_values($order['sensors']) : []),
+            'sensors' => array_map(fn(array $sensor): array => $this->sensor($file, $sensor, $tasks[$sensor['id']] ?? null, $paper), is_array($order['sensors']) ? array_values($order['sensors']) : []),
             'open' => array_values(array_filter($order['closing'], static fn(array $item): bool => $item['left'] === null)),
             'left' => array_values(array_filter($order['closing'], static fn(array $item): bool => $item['left'] !== null)),
-            'drives' => $kind->hasEvidence() ? DrivePage::of($file)['drives'] : [],
+            'drives' => $kind->hasEvidence() ? $paper->words->worded(DrivePage::of($file)['drives']) : [],
             'photos' => $kind->hasEvidence() ? self::photos($file) : [],
             'photoCount' => count($file->state()->record->photos),
             'madeAt' => Moment::now(),
@@ -65,11 +68,13 @@ final readonly class OrderReport
      *
      * @return array<string, mixed>
      */
-    private function sensor(OrderFile $file, array $sensor, ?\stdClass $task): array
+    private function sensor(OrderFile $file, array $sensor, ?\stdClass $task, Paper $paper): array
     {
         $sealed = $task?->hash === null ? null : DB::table('sealed_records')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $task->id)->where('hash', $task->hash)->first(['record', 'hash', 'revision', 'outcome']);
         $record = $sealed === null ? null : json_decode($sealed->record, true, 128, JSON_THROW_ON_ERROR);
-        $state = is_array($record) ? $record['result'] : self::live($file, $task);
+        $state = $sealed !== null && is_array($record) ? SealedView::of($sealed->record) : self::live($file, $task);
+        $plan = is_array($state['plan'] ?? null) ? $state['plan'] : null;
+        $state = $state === null ? null : $paper->words->worded($state);
         $handover = is_array($record) ? $record['handover'] : null;
         $owed = is_array($sensor['owed']) ? $sensor['owed'] : [];
         // What was sealed keeps its own verdict; what is open has the one it stands at.
@@ -94,7 +99,7 @@ final readonly class OrderReport
                 'qr' => $this->qr->svg(sprintf('Lumbro seal, order %s, %s: SHA-256 %s', $file->row->number, $task->sensor ?? '', $sealed->hash)),
             ],
             'handover' => $handover,
-            'plan' => is_array($state['plan'] ?? null) ? PlanSvg::of($state['plan']) : null,
+            'plan' => $plan === null ? null : PlanSvg::of($plan, $paper),
         ];
     }
 

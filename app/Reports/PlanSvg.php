@@ -29,12 +29,12 @@ final class PlanSvg
     private array $labels = [];
 
     /** @param array<string, mixed> $plan as the core writes it, mm in the vehicle frame */
-    private function __construct(private readonly array $plan) {}
+    private function __construct(private readonly array $plan, private readonly Paper $paper) {}
 
     /** @param array<string, mixed> $plan as the core writes it, mm in the vehicle frame */
-    public static function of(array $plan): string
+    public static function of(array $plan, Paper $paper): string
     {
-        return (new self($plan))->draw();
+        return (new self($plan, $paper))->draw();
     }
 
     private function draw(): string
@@ -140,7 +140,7 @@ final class PlanSvg
             }
             [$from, $to] = [self::spot($tape['from'] ?? null), self::spot($tape['to'] ?? null)];
             $this->stroke($from, $to, 'stroke="#1f5f93" stroke-width="8" stroke-dasharray="40 24"');
-            $this->label($from, $to, number_format(abs((float) $reading)) . ' mm');
+            $this->label($from, $to, $this->paper->length((float) $reading, 0));
         }
     }
 
@@ -211,8 +211,9 @@ final class PlanSvg
     {
         $x = $this->left - self::MARGIN + 120;
         $y = $this->bottom - self::MARGIN + 130;
-        $this->stroke([$x, $y], [$x + 1000, $y], 'stroke="#20252b" stroke-width="16"');
-        $this->text([$x + 1080, $y - 30], '1 m', 'fill="#20252b"');
+        [$length, $says] = $this->paper->words->reader->unit === 'in' ? [914.4, '3 ft'] : [1000.0, '1 m'];
+        $this->stroke([$x, $y], [$x + $length, $y], 'stroke="#20252b" stroke-width="16"');
+        $this->text([$x + $length + 80, $y - 30], $says, 'fill="#20252b"');
     }
 
     /** @param list<Spot> $corners */

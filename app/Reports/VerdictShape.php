@@ -7,7 +7,7 @@ namespace App\Reports;
 /** A verdict's shape for paper: solid square, crossed diamond, half-filled circle, dotted ring, an arrow back. */
 final class VerdictShape
 {
-    public static function svg(?string $verdict): string
+    public static function svg(Paper $paper, ?string $verdict): string
     {
         [$colour, $shape] = match ($verdict) {
             'holds' => ['#0b6b63', '<rect x="2" y="2" width="16" height="16" fill="#0b6b63"/>'],
@@ -17,6 +17,6 @@ final class VerdictShape
             default => ['#63615b', '<circle cx="10" cy="10" r="8.5" fill="none" stroke="#63615b" stroke-width="2.2" stroke-dasharray="2.6 2.75"/>'],
         };
 
-        return sprintf('<span class="verdict" style="color:%s"><svg viewBox="0 0 20 20" width="14" height="14">%s</svg> %s</span>', $colour, $shape, Words::verdict($verdict));
+        return sprintf('<span class="verdict" style="color:%s"><svg viewBox="0 0 20 20" width="14" height="14">%s</svg> %s</span>', $colour, $shape, htmlspecialchars($paper->verdict($verdict), ENT_QUOTES));
     }
 }

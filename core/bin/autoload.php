@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// The core needs no installed package: its own classes are found by their names.
+// The core and its words need no installed package: their classes are found by their names.
 spl_autoload_register(static function (string $class): void {
-    foreach (['Lumbro\\Core\\Tests\\' => '/../tests/', 'Lumbro\\Core\\' => '/../src/'] as $prefix => $folder) {
+    foreach (['Lumbro\\Core\\Tests\\' => '/../tests/', 'Lumbro\\Core\\' => '/../src/', 'Lumbro\\Words\\' => '/../../words/src/'] as $prefix => $folder) {
         if (str_starts_with($class, $prefix)) {
             require __DIR__ . $folder . str_replace('\\', '/', substr($class, strlen($prefix))) . '.php';
 

@@ -19,6 +19,7 @@ use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Work\TaskState;
+use Lumbro\Words\Words;
 use Tests\Support\ApiClient;
 
 /** A front radar from the repair order to the sealed record, as a person does it. */
@@ -83,7 +84,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->browser->press('Release it by name');
         $this->browser->type('#release-reason', 'because');
         $this->browser->press('Release one run');
-        $this->browser->waitForText('[data-testid=run]', 'needs at least 10 characters');
+        $this->browser->waitForText('[data-testid=run]', 'At least 10 characters are needed');
         self::assertSame('because', $this->browser->find('#release-reason')->getAttribute('value'));
         $this->browser->press('Back to the present call');
     }
@@ -150,11 +151,11 @@ final class FrontRadarThreadTest extends BrowserCase
     {
         $plan = $this->state()->setUp->plan($this->state()->moves);
         self::assertNotNull($plan);
-        $shown = $this->browser->waitForText('[data-testid=move-shift]', 'towards the car\'s left side');
+        $shown = $this->browser->waitForText('[data-testid=move-shift]', 'towards the car’s left side');
         self::assertStringContainsString((string) round(abs($plan[0]->across)), $shown);
         self::assertStringContainsString('towards the car', $shown);
         $this->browser->keys('f');
-        $this->browser->waitForText('[data-testid=far-view]', 'towards the car\'s left');
+        $this->browser->waitForText('[data-testid=far-view]', 'towards the car’s left');
         $this->assertAccessible('far view');
         $this->browser->keys('f');
         $this->assertAccessible('moves');
@@ -223,7 +224,7 @@ final class FrontRadarThreadTest extends BrowserCase
         // What was sealed recomputes to the same verdicts from itself alone.
         $again = Recomputation::of(Node::parse((string) json_encode($record['record'])));
         self::assertSame([], $again->differences);
-        self::assertEqualsWithDelta($record['record']['result']['runs'][0]['azimuth']['misalignment'], $again->state->runs[0]->azimuth->misalignment, 1e-12);
+        self::assertEqualsWithDelta($record['record']['facts']['runs'][0]['azimuth']['misalignment'], $again->state->runs[0]->azimuth->misalignment, 1e-12);
     }
 
     /** @param array<string, mixed> $record */
@@ -300,7 +301,7 @@ final class FrontRadarThreadTest extends BrowserCase
 
     private function title(string $call): string
     {
-        return $this->state()->plan->call($call)->title ?? self::fail("There is no call {$call}.");
+        return (new Words())->say($this->state()->plan->call($call)?->title() ?? self::fail("There is no call {$call}."));
     }
 
     /** Types into the reading field and takes it with Enter. */

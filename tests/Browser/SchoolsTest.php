@@ -57,7 +57,7 @@ final class SchoolsTest extends SetUpCase
         $this->stage('Place');
         $this->browser->press('How sure this is');
         $said = $this->browser->waitForText('[data-testid=reference-body-centreline]', 'of the thrust line');
-        self::assertMatchesRegularExpression('/0\.\d\d° to the car\'s right of the thrust line/', $said);
+        self::assertMatchesRegularExpression('/0\.\d\d° to the car’s right of the thrust line/', $said);
     }
 
     public function testTwoSchoolsCheckEachOtherAndABlunderIsFoundAndPutRight(): void
@@ -74,7 +74,7 @@ final class SchoolsTest extends SetUpCase
             $this->settle();
         }
         $said = $this->browser->waitForText('[data-testid=contradiction]', 'measure it again');
-        self::assertMatchesRegularExpression('/“Right hub to the bar\'s right end” disagrees with the other \d by (2[6-9]|3[0-6]) mm/u', $said);
+        self::assertMatchesRegularExpression('/“Right hub to the bar’s right end” disagrees with the other \d by (2[6-9]|3[0-6]) mm/u', $said);
         self::assertStringContainsString('readings disagree', $this->browser->text('section[aria-label=Tally]'));
         $this->assertAccessible('a blunder');
         $this->browser->press('How sure this is');

@@ -93,7 +93,7 @@ final class ClosingTest extends FeatureCase
         self::assertNotSame($first->hash, $hash);
         $file = json_decode((string) $this->actingAs($this->person())->get("/api/tasks/$task/record")->assertOk()->getContent(), true);
         self::assertSame([2, $first->hash, $hash], [$file['record']['revision'], $file['record']['follows'], $file['seal']['hash']]);
-        self::assertSame(['reopened', 'asked', 'run'], array_slice(array_column($file['record']['entries'], 'kind'), -3));
+        self::assertSame(['reopened', 'asked', 'run'], array_slice(array_column($file['record']['journal']['task'], 'kind'), -3));
         self::assertSame($first->record, SealedRecord::query()->where('id', $first->id)->firstOrFail()->record, 'what was sealed stays as it was');
         self::assertTrue(DB::table('repair_orders')->where('number', '2463')->value('closed'));
         self::assertStringContainsString('revision 2', (string) $this->get("/api/repair-orders/{$this->order('2463')}/report/insurer")->getContent());

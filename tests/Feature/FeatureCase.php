@@ -10,6 +10,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\TestDatabase;
 
@@ -20,6 +21,8 @@ abstract class FeatureCase extends TestCase
 
     private static bool $ready = false;
 
+    private static ?\Throwable $unready = null;
+
     public function createApplication(): Application
     {
         $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
@@ -28,11 +31,34 @@ abstract class FeatureCase extends TestCase
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
         $app->make('config')->set('lumbro.photos', getenv('LUMBRO_SCRATCH') . '/photos');
         if (! self::$ready) {
-            TestDatabase::create(self::DATABASE, $app);
+            try {
+                // What could not be made once is not tried for every test.
+                if (self::$unready !== null) {
+                    throw self::$unready;
+                }
+                TestDatabase::create(self::DATABASE, $app);
+            } catch (\Throwable $failure) {
+                throw self::$unready = $failure;
+            }
             self::$ready = true;
         }
 
         return $app;
+    }
+
+    /**
+     * Answers in words, as somebody reads them.
+     *
+     * @param \Illuminate\Http\Response     $response
+     * @param \Illuminate\Http\Request|null $request
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        $worded = WordedResponse::fromBaseResponse($response, $request);
+
+        return $worded->withExceptions($this->app->bound(LoggedExceptionCollection::class) === true ? $this->app->make(LoggedExceptionCollection::class) : new LoggedExceptionCollection());
     }
 
     protected function setUp(): void

@@ -56,7 +56,7 @@ final class FilesTest extends FeatureCase
         yield 'a page' => ['<html><script>alert(1)</script>', 'no JPEG, PNG or WebP'];
         yield 'a drawing with script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'no JPEG, PNG or WebP'];
         yield 'an animation' => ["GIF89a\x01\x00\x01\x00\x80\x00\x00\x00\x00\x00\xff\xff\xff!\xf9\x04\x01\x00\x00\x00\x00,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;", 'no JPEG, PNG or WebP'];
-        yield 'a head without a body' => [substr($png, 0, 60), 'cannot be unpacked'];
+        yield 'a head without a body' => [substr($png, 0, 60), 'cannot be read as one'];
         yield 'a bomb' => [self::bomb(), 'pixels'];
         yield 'nothing' => ['', 'no JPEG, PNG or WebP'];
         yield 'too many bytes' => [$png . str_repeat("\0", 20 * 1024 * 1024), 'larger than 20 MB'];
@@ -88,25 +88,25 @@ final class FilesTest extends FeatureCase
         $scan = $this->scan($order, $csv)->assertOk()->json('scans.0');
         self::assertSame(['expected-before', 'blocking', 'unrelated', 'unsorted'], array_column($scan['codes'], 'sort'));
         self::assertSame('Axis; not learned', $scan['codes'][0]['text']);
-        self::assertContains('Trouble code U3001 in Gateway: The gateway refuses routines while this is stored.', array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'text'));
+        self::assertContains('Trouble code U3001 in Gateway: The gateway refuses routines while this is stored.', array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'says'));
         $json = json_encode(['tool' => 'Some tool', 'readAt' => '2026-11-25 09:00', 'voltage' => 12.6, 'codes' => []]);
         $this->scan($order, (string) $json)->assertOk()->assertJsonPath('scans.0.codes', []);
-        self::assertSame([], array_values(preg_grep('/U3001/', array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'text')) ?: []));
+        self::assertSame([], array_values(preg_grep('/U3001/', array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'says')) ?: []));
     }
 
     /** @return iterable<string, array{string, string, string}> */
     public static function badScans(): iterable
     {
-        yield 'a formula' => ["unit,code,text\nGateway,U1,=HYPERLINK(\"http://x\")\n", '/2/text', 'begins with "="'];
-        yield 'a missing column' => ["unit,text\nGateway,x\n", '/1', 'lacks the column "code"'];
-        yield 'an unknown column' => ["unit,code,mood\nGateway,U1,good\n", '/1', 'names the column "mood"'];
+        yield 'a formula' => ["unit,code,text\nGateway,U1,=HYPERLINK(\"http://x\")\n", '/2/text', 'begins with “=”'];
+        yield 'a missing column' => ["unit,text\nGateway,x\n", '/1', 'The column “code” is missing'];
+        yield 'an unknown column' => ["unit,code,mood\nGateway,U1,good\n", '/1', '“mood” is not a column here'];
         yield 'a column twice' => ["unit,code,code\nGateway,U1,U1\n", '/1', 'twice'];
         yield 'an empty cell' => ["unit,code\nGateway,\n", '/2/code', 'is empty'];
         yield 'another encoding' => ["unit,code,text\nGateway,U1,L\xe4rm\n", '/2/text', 'not UTF-8'];
         yield 'two bytes a character' => ["\xff\xfeu\0n\0i\0t\0", '', 'not UTF-8'];
-        yield 'too many rows' => ["unit,code\n" . str_repeat("Gateway,U1\n", 2500), '', 'at most 2000'];
+        yield 'too many rows' => ["unit,code\n" . str_repeat("Gateway,U1\n", 2500), '', 'more than 2000 rows'];
         yield 'nothing' => ['', '', 'is empty'];
-        yield 'an unknown field' => ['{"tool":"x","readAt":"x","codes":[],"mood":1}', '/mood', 'unknown field'];
+        yield 'an unknown field' => ['{"tool":"x","readAt":"x","codes":[],"mood":1}', '/mood', '“mood” is not a field here'];
         yield 'a deep nest' => [str_repeat('[', 5000), '', 'not a JSON document'];
     }
 
@@ -142,18 +142,18 @@ final class FilesTest extends FeatureCase
     public static function badEstimates(): iterable
     {
         $head = "order,vehicle,line,plate,vin,operation,state\n";
-        yield 'no such car' => [$head . "E-1,Unknown Thing,Paint,,,,\n", 'Row 2, vehicle: "Unknown Thing": no vehicle sheet'];
-        yield 'a number that is taken' => [$head . "2471,Quillon Sable,Paint,,,,\n", 'Row 2, order: "2471" is the number of an order'];
-        yield 'an order in two places' => [$head . "E-1,Quillon Sable,A,,,,\nE-2,Quillon Sable,B,,,,\nE-1,Quillon Sable,C,,,,\n", 'Row 4, order: "E-1" stood further up'];
-        yield 'two cars in one order' => [$head . "E-1,Quillon Sable,A,,,,\nE-1,Tessara Brink,B,,,,\n", 'Row 3, vehicle: differs'];
-        yield 'a bad VIN' => [$head . "E-1,Quillon Sable,A,,ABC,,\n", '/2/vin has 3 characters'];
-        yield 'an unknown operation' => [$head . "E-1,Quillon Sable,A,,,polish,\n", '/2/operation names the operation "polish"'];
-        yield 'an unknown state' => [$head . "E-1,Quillon Sable,A,,,,soon\n", '"done" or "due" is right'];
-        yield 'a formula' => [$head . "E-1,Quillon Sable,@SUM(A1),,,,\n", '/2/line begins with "@"'];
-        yield 'a number with a script' => [$head . "<script>,Quillon Sable,A,,,,\n", '/2/order must be an order\'s number'];
-        yield 'no rows' => [$head, 'no rows after its heading'];
-        yield 'a wrong heading' => ["a,b\n1,2\n", 'names the column "a"'];
-        yield 'another encoding' => [$head . "E-1,Quillon Sable,L\xe4rm,,,,\n", '/2/line is not UTF-8'];
+        yield 'no such car' => [$head . "E-1,Unknown Thing,Paint,,,,\n", 'Row 2, vehicle: no vehicle sheet of the shop fits “Unknown Thing”'];
+        yield 'a number that is taken' => [$head . "2471,Quillon Sable,Paint,,,,\n", 'Row 2, order: the shop has an order “2471” already'];
+        yield 'an order in two places' => [$head . "E-1,Quillon Sable,A,,,,\nE-2,Quillon Sable,B,,,,\nE-1,Quillon Sable,C,,,,\n", 'Row 4, order: “E-1” stood further up'];
+        yield 'two cars in one order' => [$head . "E-1,Quillon Sable,A,,,,\nE-1,Tessara Brink,B,,,,\n", 'Row 3, vehicle: this differs'];
+        yield 'a bad VIN' => [$head . "E-1,Quillon Sable,A,,ABC,,\n", 'Row 2: A VIN has 17 characters; this has 3.'];
+        yield 'an unknown operation' => [$head . "E-1,Quillon Sable,A,,,polish,\n", 'Row 2: There is no operation “polish”'];
+        yield 'an unknown state' => [$head . "E-1,Quillon Sable,A,,,,soon\n", 'Use “done” or “due”'];
+        yield 'a formula' => [$head . "E-1,Quillon Sable,@SUM(A1),,,,\n", 'begins with “@”'];
+        yield 'a number with a script' => [$head . "<script>,Quillon Sable,A,,,,\n", 'Row 2: '];
+        yield 'no rows' => [$head, 'no rows'];
+        yield 'a wrong heading' => ["a,b\n1,2\n", '“a” is not a column here'];
+        yield 'another encoding' => [$head . "E-1,Quillon Sable,L\xe4rm,,,,\n", 'not UTF-8'];
     }
 
     #[DataProvider('badEstimates')]
@@ -162,7 +162,7 @@ final class FilesTest extends FeatureCase
         $before = DB::table('repair_orders')->count();
         $refused = $this->import('estimates', $csv);
         self::assertSame('refused', $refused['state']);
-        self::assertStringContainsString($reason, implode("\n", array_column($refused['errors'], 'message')));
+        self::assertStringContainsString($reason, implode("\n", array_column($refused['errors'], 'says')));
         $this->postJson("/api/imports/{$refused['id']}/take")->assertStatus(409);
         self::assertSame($before, DB::table('repair_orders')->count());
     }

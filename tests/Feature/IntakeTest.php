@@ -70,7 +70,7 @@ final class IntakeTest extends FeatureCase
     {
         $order = $this->open(['operations' => ['rear-trim-removed']]);
         $changed = $this->note($order['id'], 'operation', ['operation' => 'wheel-alignment', 'state' => 'done'], $order['version'])->assertOk()->json();
-        self::assertSame('Wheel alignment: done', $changed['changes'][0]['what']);
+        self::assertSame('wheel alignment: done', $changed['changes'][0]['what']);
         self::assertSame([['sensor' => 'Front radar', 'before' => 'not owed', 'after' => 'unknown', 'why' => 'The rear axle may have been changed, and the radar\'s axis refers to the line the car drives along.']], $changed['changes'][0]['sensors']);
         $answered = $this->note($order['id'], 'owed-answer', ['sensor' => 'front', 'operation' => 'wheel-alignment', 'answer' => 'yes', 'word' => 'Wen Harrow'], $changed['version'])->assertOk()->json();
         self::assertSame('owed', $answered['sensors'][0]['owed']['state']);
@@ -163,16 +163,16 @@ final class IntakeTest extends FeatureCase
     {
         $order = $this->open(['operations' => ['front-cover-removed']]);
         $load = $this->note($order['id'], 'condition', ['item' => 'load', 'answer' => 'no'], $order['version'])->assertOk();
-        self::assertSame('About 0.12 degrees nose-up at this wheelbase of 2,905 mm.', $this->condition($load->json(), 'load')['effect']);
+        self::assertSame('About 0.12° nose-up at this wheelbase of 2,905 mm.', $this->condition($load->json(), 'load')['effect']);
         $tyres = $this->note($order['id'], 'condition', ['item' => 'tyres', 'answer' => 'yes', 'values' => ['front-left' => '2.3', 'front-right' => '2,3', 'rear-left' => '1.6', 'rear-right' => '2.1']], $load->json('version'))->assertOk();
         $found = $this->condition($tyres->json(), 'tyres');
         self::assertFalse($found['met']);
-        self::assertSame(['Left rear: 1.6 bar, at least 2 is wanted.'], $found['findings']);
+        self::assertSame(['Left rear: 1.6 bar; at least 2 bar is needed.'], $found['findings']);
         self::assertStringContainsString('nose-up', $found['effect']);
         // The sensor's task sees the same answer, and is barred by it.
         $front = $order['tasks'][0]['task'];
         $task = $this->getJson("/api/tasks/$front")->assertOk();
-        self::assertContains('Not met: Tyre pressures as on the placard', array_column($task->json('bars'), 'text'));
+        self::assertContains('Not met: Tyre pressures as on the placard', array_column($task->json('bars'), 'says'));
         self::assertSame('no', array_column($task->json('preparation'), 'answer', 'id')['tyres']);
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Shop;
 use App\Models\User;
+use App\Reports\Paper;
 use App\Reports\PdfRenderer;
 use App\Reports\PlanSvg;
 use App\Reports\RendererUnavailable;
@@ -114,7 +115,7 @@ final class RecordsOutTest extends FeatureCase
     public function testAPlansNamesAreTextsToo(): void
     {
         $plan = ['bay' => ['outline' => [[0, 0], [5000, 0], [5000, 3000], [0, 3000]], 'obstacles' => [['name' => '<script>"&', 'corners' => [[1, 1], [2, 2], [3, 1]]]]], 'car' => [], 'stand' => [], 'tapes' => [['reading' => 12, 'kind' => 'tape', 'from' => null, 'to' => 'x']]];
-        $svg = PlanSvg::of($plan);
+        $svg = PlanSvg::of($plan, Paper::of(Shop::query()->firstOrFail()));
         self::assertStringNotContainsString('<script', $svg);
         self::assertNotFalse(simplexml_load_string($svg));
     }

@@ -45,8 +45,8 @@ final class RegistersTest extends FeatureCase
         $this->write('readings', ['call' => 'spot-offset', 'typed' => '1 mm left'])->assertOk();
         $this->write('readings', ['call' => 'spot-along', 'typed' => '1840'])->assertOk();
         $state = $this->write('readings', ['call' => 'split', 'typed' => '0'])->assertOk();
-        $bars = array_column($state->json('bars'), 'text');
-        self::assertContains('The procedure card has not been checked by a second person: it cannot be used for a proof.', $bars);
+        $bars = array_column($state->json('bars'), 'says');
+        self::assertContains('No second person has checked the procedure card: it cannot be used for a proof.', $bars);
         self::assertContains('The place off the line cannot be judged: the card gives no tolerance for it.', $bars);
         self::assertSame(['unproven', 'no-tolerance', null], [$state->json('verdicts.1.verdict'), $state->json('verdicts.1.reason'), $state->json('verdicts.1.tolerance')]);
         self::assertNull($state->json('card.limits.azimuth'));
@@ -140,8 +140,8 @@ final class RegistersTest extends FeatureCase
         $this->actingAs($this->person('Oda Merrin'));
         $rules = $this->getJson('/api/shop-rules')->json();
         $this->postJson('/api/shop-rules', ['id' => (string) Str::uuid7(), 'version' => $rules['version'], 'document' => [...$rules['document'], 'overdue' => ['bars' => true, 'widening' => 1]]])->assertOk();
-        $bars = array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'text');
-        self::assertNotSame([], preg_grep('/^Steel tape, 5 m: Its check was due on 2025-01-01/', $bars));
+        $bars = array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'says');
+        self::assertNotSame([], preg_grep('/^Steel tape, 5 m: Its check was due on 1 Jan 2025/', $bars));
         // Somebody who saw the older table does not overwrite the newer one.
         $this->postJson('/api/shop-rules', ['id' => (string) Str::uuid7(), 'version' => $rules['version'], 'document' => $rules['document']])->assertStatus(409);
     }

@@ -15,7 +15,7 @@ final class RunTest extends FeatureCase
     public function testAStepOutOfItsTurnIsRefusedWithWhatIsDue(): void
     {
         $this->workUntil('run');
-        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'step-order')->assertJsonPath('title', '“Ignition on, engine off, charger connected” is due before the tool is asked to start the routine.');
+        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'step-order')->assertJsonPath('title', '“Ignition on, engine off, charger connected” comes before the tool is asked to start the routine.');
         $this->write('steps', ['step' => 'ignition-off'])->assertStatus(409)->assertJsonPath('code', 'step-order');
         $this->write('steps', ['step' => 'dance'])->assertStatus(422)->assertJsonPath('path', '/step');
         $this->write('runs', self::READING)->assertStatus(409)->assertJsonPath('code', 'step-order');
@@ -48,7 +48,7 @@ final class RunTest extends FeatureCase
             $this->step();
         }
         $id = (string) Str::uuid7();
-        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk()->assertJsonPath('run.pending.words', 'start the routine')->assertJsonPath('present.kind', 'outcome');
+        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk()->assertJsonPath('run.pending.says', 'start the routine')->assertJsonPath('present.kind', 'outcome');
         // Sent again, or by somebody else, it is not run again.
         $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk();
         $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
@@ -136,7 +136,7 @@ final class RunTest extends FeatureCase
         $this->write('corrections', ['way' => 'screws', 'turns' => ['upper-right' => 0]])->assertStatus(422)->assertJsonPath('path', '/turns');
         $this->write('corrections', ['way' => 'screws', 'turns' => ['thumb' => 1]])->assertStatus(422);
         $this->write('tool', ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0]])->assertStatus(409)->assertJsonPath('code', 'no-zero');
-        $this->write('corrections', $turns)->assertOk()->assertJsonPath('run.made.0.words', 'upper right a quarter of a turn clockwise')->assertJsonPath('run.finding', null)->assertJsonPath('present.call', 'routine');
+        $this->write('corrections', $turns)->assertOk()->assertJsonPath('run.made.0.says', 'upper right a quarter of a turn clockwise')->assertJsonPath('run.finding', null)->assertJsonPath('present.call', 'routine');
     }
 
     public function testAZeroIsCountedAgainstWhatTheSensorTakes(): void

@@ -79,7 +79,7 @@ final class CardController
             }
             $document = json_decode((string) json_encode($body->node('document')->raw()), false, 64, JSON_THROW_ON_ERROR);
             if (! $document instanceof \stdClass) {
-                throw Refusal::field('/document', 'must be a procedure card.');
+                throw Refusal::field('/document', 'Give a procedure card.');
             }
             unset($document->checkedBy);
             $document->enteredBy = $user->name;
@@ -135,7 +135,7 @@ final class CardController
     {
         $other = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
         if ($other !== null && ($after === null || $other->family !== $after->family)) {
-            throw Refusal::field('/document/id', 'is the id of another card of the shop.');
+            throw Refusal::field('/document/id', 'Another card of the shop has this id.');
         }
     }
 

@@ -13,6 +13,7 @@ use App\Records\OrderFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Practice\SampleDrive;
 
 /** Learning drives of a repair order. */
@@ -27,7 +28,7 @@ final class DriveController
     {
         $version = $request->query('version');
         if (! is_string($version) || preg_match('/^\d{1,7}$/', $version) !== 1) {
-            throw Refusal::field('/version', 'must be the version of the record you saw: a whole number.');
+            throw Refusal::field('/version', Message::of('request.version'));
         }
         $driver = $request->query('driver');
         $name = $request->query('name');

@@ -48,7 +48,7 @@ final class ImportController
                 try {
                     self::kind($file->row->kind, $user)->step($file, microtime(true) + self::STEP);
                 } catch (CoreFailure $failure) {
-                    $file->complain($failure->getMessage(), $failure->path());
+                    $file->complain($failure->said, $failure->path());
                     $file->row->state = 'refused';
                 }
                 $file->save();
@@ -103,7 +103,7 @@ final class ImportController
         return match ($kind) {
             'estimates' => new EstimateImport($user),
             'cards' => new CardImport($user),
-            default => throw Refusal::field('/kind', 'must be "estimates" or "cards".'),
+            default => throw Refusal::field('/kind', 'Say what the file holds: “estimates” or “cards”.'),
         };
     }
 }

@@ -17,6 +17,7 @@ use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 
 /** What an intake chooses from: operations, vehicle sheets, bays, cars that were here before, and the shop's tables. */
@@ -33,7 +34,7 @@ final class IntakeController
 
         return Answer::json([
             'number' => OpenOrder::nextNumber($user),
-            'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'words' => $known['words'], 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
+            'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'says' => Message::of("operation.$code"), 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
             'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
                 $sheet = VehicleDocument::read(Node::parse($row->document));
 
@@ -85,7 +86,7 @@ final class IntakeController
             'document' => json_encode($body->node('document')->raw()), 'version' => $body->version + 1,
         ]);
         if ($changed === 0) {
-            throw Refusal::conflict('rules-moved-on', 'Somebody else has changed the shop\'s table since you looked. Yours is not kept yet.');
+            throw Refusal::conflict('rules-moved-on', 'Somebody else has changed the shop\'s table since you looked. What you entered is not saved yet.');
         }
 
         return $this->rules($request);

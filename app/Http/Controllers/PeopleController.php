@@ -14,6 +14,7 @@ use App\Records\Moment;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 use Lumbro\Core\People\Role;
 
@@ -100,7 +101,7 @@ final class PeopleController
                 'id' => $row->id, 'name' => $row->name, 'email' => $row->email, 'role' => $row->role, 'active' => (bool) $row->active,
                 'isYou' => $row->id === $user->id, 'since' => Moment::read($row->created_at),
             ])->values()->all(),
-            'roles' => array_map(static fn(Role $role): array => ['id' => $role->value, 'words' => $role->words()], Role::cases()),
+            'roles' => array_map(static fn(Role $role): array => ['id' => $role->value, 'says' => Message::of("role.$role->value.may")], Role::cases()),
             'mayChange' => $user->may(Act::People),
             'password' => null,
         ];

@@ -9,13 +9,15 @@ use App\Actions\SealRecord;
 use App\Http\Answer;
 use App\Http\Body;
 use App\Http\Refusal;
-use App\Models\SealedRecord;
+use App\Models\SealedRecord as SealedRow;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Evidence\SealedRecord;
+use Lumbro\Core\Measure\Node;
 
 /** Closing a task, and the sealed record that comes of it. */
 final class RecordController
@@ -35,13 +37,13 @@ final class RecordController
     {
         $user = Answer::user($request);
         $file = TaskFile::open($user, $task);
-        $sealed = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->where('hash', $file->row->hash)->first();
+        $sealed = SealedRow::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->where('hash', $file->row->hash)->first();
         if ($sealed === null) {
             throw Refusal::conflict('not-sealed', 'This record is not sealed yet.');
         }
         $record = json_decode($sealed->record, false, 64, JSON_THROW_ON_ERROR);
         $json = json_encode(
-            Seal::of($record)->document($record),
+            Seal::of($record)->document($record, SealedRecord::edition(Node::stored($sealed->record))),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
 

@@ -120,7 +120,7 @@ final class RepairOrderController
             try {
                 LineGuard::question($file->state(), $entry);
             } catch (InvalidInput) {
-                throw InvalidInput::because("/operations/$i", sprintf('names the sensor "%s", which this car does not have.', $operation->sensor ?? ''));
+                throw InvalidInput::because("/operations/$i", 'order.unknown-sensor', ['sensor' => $operation->sensor ?? '']);
             }
             $entries[] = $entry;
         }
@@ -132,7 +132,7 @@ final class RepairOrderController
     {
         $text = $body->text($field, 60);
 
-        return preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $text) === 1 ? $text : throw InvalidInput::because("/$field", 'must be an id of this shop\'s records.');
+        return preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $text) === 1 ? $text : throw InvalidInput::because("/$field", 'request.shop-id');
     }
 
     /** @return array<string, mixed> */
@@ -140,6 +140,6 @@ final class RepairOrderController
     {
         $read = $summary === null ? null : json_decode($summary, true, 16, JSON_THROW_ON_ERROR);
 
-        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'words' => 'What was done to the car'], 'alarms' => 0, 'operations' => [], 'tasks' => []];
+        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'says' => 'What was done to the car'], 'alarms' => 0, 'operations' => [], 'tasks' => []];
     }
 }

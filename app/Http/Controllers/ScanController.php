@@ -23,6 +23,7 @@ use Lumbro\Core\Journal\Scan;
 use Lumbro\Core\Journal\ScanDocument;
 use Lumbro\Core\Journal\ScanTaken;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** Scans of trouble codes: from the connected tool, or out of a file that some tool wrote. */
 final class ScanController
@@ -43,11 +44,11 @@ final class ScanController
     {
         $phase = (string) $request->query('phase', 'pre');
         if (! in_array($phase, ['pre', 'post'], true)) {
-            throw Refusal::field('/phase', 'must be "pre" or "post".');
+            throw Refusal::field('/phase', 'Say which scan it is: “pre” or “post”.');
         }
         $version = (string) $request->query('version', '');
         if (preg_match('/^\d{1,9}$/', $version) !== 1) {
-            throw Refusal::field('/version', 'must be the version of the record you saw: a whole number.');
+            throw Refusal::field('/version', Message::of('request.version'));
         }
         $name = mb_substr((string) $request->query('name', 'file'), 0, 100);
         $scan = self::read($request->getContent(), $name);
@@ -58,7 +59,7 @@ final class ScanController
     private static function read(string $text, string $name): Scan
     {
         if (strlen($text) > self::MOST_BYTES) {
-            throw Refusal::field('/file', 'is larger than 2 MB.');
+            throw Refusal::field('/file', Message::of('file.too-large', ['most' => 2]));
         }
         $start = ltrim(substr($text, 0, 200), "\u{feff} \r\n\t");
 

@@ -22,7 +22,7 @@ final class AxisDocument
         $f = $node->fields(['reading'], ['reported', 'placementFree', 'thresholds', 'placement', 'limits']);
         $reading = $f['reading']->fields(['s'], self::AXES);
         if (count($reading) < 2) {
-            throw InvalidInput::because($f['reading']->path(), 'must give an "azimuth", an "elevation", or both.');
+            throw InvalidInput::because($f['reading']->path(), 'axis.no-axis');
         }
         $targetAngle = isset($f['reported']) && $f['reported']->oneOf(['misalignment', 'targetAngle']) === 'targetAngle';
         $placement = isset($f['placement']) ? $f['placement']->fields([], self::AXES) : [];

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Cli;
 
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Placement\Placement;
 use Lumbro\Core\Survey\LeastSquares;
 
@@ -15,14 +16,15 @@ final class CommandLine
     private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo\n";
 
     /**
-     * @param list<string> $arguments without the program's name
-     * @param resource     $in
-     * @param resource     $out
-     * @param resource     $problems  where the usage is printed
+     * @param list<string>              $arguments without the program's name
+     * @param resource                  $in
+     * @param resource                  $out
+     * @param resource                  $problems  where the usage is printed
+     * @param \Closure(Message): string $say       puts a refusal's message in words
      *
      * @return int exit status: 0 done, 2 refused
      */
-    public static function run(array $arguments, $in, $out, $problems): int
+    public static function run(array $arguments, $in, $out, $problems, \Closure $say): int
     {
         $lines = in_array('--lines', $arguments, true);
         $words = array_values(array_diff($arguments, ['--lines']));
@@ -33,14 +35,14 @@ final class CommandLine
             return 2;
         }
         if (! $lines) {
-            [$answer, $failed] = self::answer($command, (string) stream_get_contents($in));
+            [$answer, $failed] = self::answer($command, (string) stream_get_contents($in), $say);
             fwrite($out, $answer . "\n");
 
             return $failed ? 2 : 0;
         }
         while (($line = fgets($in)) !== false) {
             if (trim($line) !== '') {
-                fwrite($out, self::answer($command, $line)[0] . "\n");
+                fwrite($out, self::answer($command, $line, $say)[0] . "\n");
             }
         }
 
@@ -67,17 +69,18 @@ final class CommandLine
 
     /**
      * @param \Closure(Node): array<string, mixed> $command
+     * @param \Closure(Message): string            $say
      *
      * @return array{string, bool} the answer, and whether it is a refusal
      */
-    private static function answer(\Closure $command, string $document): array
+    private static function answer(\Closure $command, string $document, \Closure $say): array
     {
         try {
             return [self::encode($command(Node::parse($document))), false];
         } catch (CoreFailure $failure) {
             return [self::encode(['error' => [
                 'code' => $failure->errorCode(),
-                'message' => $failure->getMessage(),
+                'message' => $say($failure->said),
                 'path' => $failure->path(),
                 ...$failure->details(),
             ]]), true];

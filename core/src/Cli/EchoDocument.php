@@ -59,7 +59,7 @@ final class EchoDocument
         $kind = ($node->member('kind') ?? throw InvalidInput::missing($node->path(), 'kind'))->oneOf(array_keys(self::OPTIONS));
         foreach (['offAxis', 'offYaw', 'offPitch'] as $option) {
             if (isset($f[$option]) && ! in_array($option, self::OPTIONS[$kind], true)) {
-                throw InvalidInput::because($f[$option]->path(), sprintf('does not apply to a target of the kind "%s".', $kind));
+                throw InvalidInput::because($f[$option]->path(), 'echo.option', ['kind' => $kind]);
             }
         }
         $size = static fn(string ...$names): array => array_map(

@@ -25,7 +25,7 @@ final class FloorDocument
             $patches[] = self::patch($name, $p);
         }
         if (count($patches) < 3) {
-            throw InvalidInput::because($f['patches']->path(), 'must give three or four of FL, FR, RL and RR.');
+            throw InvalidInput::because($f['patches']->path(), 'floor.patches');
         }
         $plane = FloorPlane::through($patches, $f['s']->positive(), isset($f['laserTilt']) ? $f['laserTilt']->notNegative() : 0.0);
         $pitch = $plane->pitch();

@@ -89,7 +89,7 @@ final class Names
         $a = $this->point($from);
         $b = $this->point($to);
         if ($a === $b) {
-            throw InvalidInput::because($to->path(), sprintf('names "%s" again; two different points are needed.', $b));
+            throw InvalidInput::because($to->path(), 'network.same-point', ['name' => $b]);
         }
 
         return [$a, $b];
@@ -105,7 +105,7 @@ final class Names
         $a = $this->heading($first);
         $b = $this->heading($second);
         if ($a === $b) {
-            throw InvalidInput::because($second->path(), sprintf('names "%s" again; two different headings are needed.', $b));
+            throw InvalidInput::because($second->path(), 'network.same-heading', ['name' => $b]);
         }
 
         return [$a, $b];
@@ -114,7 +114,7 @@ final class Names
     private function declare(string $kind, string $name, Node $node): void
     {
         if (isset($this->known[$kind][$name])) {
-            throw InvalidInput::because($node->path(), sprintf('is a second %s named "%s"; names are unique.', $kind, $name));
+            throw InvalidInput::because($node->path(), 'network.second', ['kind' => $kind, 'name' => $name]);
         }
         $this->known[$kind][$name] = true;
     }
@@ -123,7 +123,7 @@ final class Names
     {
         $name = $node->text();
         if (! isset($this->known[$kind][$name])) {
-            throw InvalidInput::because($node->path(), sprintf('names the %s "%s", which the network does not have.', $kind, $name));
+            throw InvalidInput::because($node->path(), 'network.unknown', ['kind' => $kind, 'name' => $name]);
         }
 
         return $name;

@@ -55,7 +55,7 @@ final class NetworkDocument
             $observations[] = ObservationFamily::read($observation, $names);
         }
         if ($points === [] && $bodies === []) {
-            throw InvalidInput::because($field['points']->path(), 'must name at least one point.');
+            throw InvalidInput::because($field['points']->path(), 'network.no-point');
         }
 
         return [new Network($points, $bodies, $headings, $instruments, $observations), $names];

@@ -106,7 +106,7 @@ final class PlacementDocument
             }
         }
 
-        throw InvalidInput::because($path, sprintf('names "%s", which is not fixed to the body "%s".', $point, $body));
+        throw InvalidInput::because($path, 'placement.not-fixed', ['point' => $point, 'body' => $body]);
     }
 
     private static function reference(Node $node, Names $names): ReferenceLine
@@ -165,7 +165,7 @@ final class PlacementDocument
             );
         }
         if (isset($f['yaw'], $f['aimAt'])) {
-            throw InvalidInput::because($f['aimAt']->path(), 'cannot stand beside "yaw": the stand is turned to one or the other.');
+            throw InvalidInput::because($f['aimAt']->path(), 'placement.yaw-and-aim');
         }
         $facing = match (true) {
             isset($f['yaw']) => Facing::yaw(deg2rad($f['yaw']->number())),

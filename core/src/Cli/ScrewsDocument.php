@@ -63,7 +63,7 @@ final class ScrewsDocument
             $screws[] = Screw::read($item);
         }
         if ($screws[0]->id === $screws[1]->id) {
-            throw InvalidInput::because($node->path() . '/1/id', sprintf('is a second screw named "%s"; names are unique.', $screws[1]->id));
+            throw InvalidInput::because($node->path() . '/1/id', 'screws.second', ['name' => $screws[1]->id]);
         }
 
         return new ScrewPair($screws[0], $screws[1]);

@@ -24,7 +24,7 @@ final readonly class CsvRow
     {
         $text = $this->optional($column, $longest);
         if ($text === '') {
-            throw InvalidInput::because($this->path($column), 'is empty.');
+            throw InvalidInput::because($this->path($column), 'csv.cell-empty');
         }
 
         return $text;
@@ -39,16 +39,16 @@ final readonly class CsvRow
     {
         $text = trim($this->cells[$this->places[$column] ?? -1] ?? '');
         if (! mb_check_encoding($text, 'UTF-8')) {
-            throw InvalidInput::because($this->path($column), 'is not UTF-8; save the file as CSV in UTF-8.');
+            throw InvalidInput::because($this->path($column), 'csv.not-utf8');
         }
         if (mb_strlen($text) > $longest) {
-            throw InvalidInput::because($this->path($column), sprintf('may have at most %d characters; it has %d.', $longest, mb_strlen($text)));
+            throw InvalidInput::because($this->path($column), 'input.too-long', ['most' => $longest, 'count' => mb_strlen($text)]);
         }
         if (preg_match('/^[=@\t\r]|^[+-](?![\d\s.,]*$)/', $text) === 1) {
-            throw InvalidInput::because($this->path($column), sprintf('begins with "%s", as a formula does; plain text is right.', $text[0]));
+            throw InvalidInput::because($this->path($column), 'csv.formula', ['first' => $text[0]]);
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
-            throw InvalidInput::because($this->path($column), 'has control characters; plain text is right.');
+            throw InvalidInput::because($this->path($column), 'input.control-characters');
         }
 
         return $text;

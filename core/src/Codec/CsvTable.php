@@ -22,10 +22,10 @@ final class CsvTable
     public function __construct(private readonly array $rows, array $required, array $optional, int $most)
     {
         if ($rows === []) {
-            throw InvalidInput::because('', 'is empty; a first row with the names of the columns is right: ' . implode(', ', $required) . '.');
+            throw InvalidInput::because('', 'csv.empty', ['columns' => $required]);
         }
         if (count($rows) - 1 > $most) {
-            throw InvalidInput::because('', sprintf('has %d rows; at most %d are taken.', count($rows) - 1, $most));
+            throw InvalidInput::because('', 'csv.too-many-rows', ['count' => count($rows) - 1, 'most' => $most]);
         }
         $this->places = self::columns($rows[0], $required, $optional);
     }
@@ -45,16 +45,16 @@ final class CsvTable
         foreach ($heading as $place => $name) {
             $name = mb_strtolower(trim($name));
             if (! in_array($name, [...$required, ...$optional], true)) {
-                throw InvalidInput::because('/1', sprintf('names the column "%s"; known are %s.', mb_strimwidth($name, 0, 40, '…'), implode(', ', [...$required, ...$optional])));
+                throw InvalidInput::because('/1', 'csv.unknown-column', ['name' => mb_strimwidth($name, 0, 40, '…'), 'known' => [...$required, ...$optional]]);
             }
             if (isset($places[$name])) {
-                throw InvalidInput::because('/1', sprintf('names the column "%s" twice.', $name));
+                throw InvalidInput::because('/1', 'csv.column-twice', ['name' => $name]);
             }
             $places[$name] = $place;
         }
         foreach ($required as $name) {
             if (! isset($places[$name])) {
-                throw InvalidInput::because('/1', sprintf('lacks the column "%s".', $name));
+                throw InvalidInput::because('/1', 'csv.no-column', ['name' => $name]);
             }
         }
 

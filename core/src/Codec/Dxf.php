@@ -26,7 +26,7 @@ final class Dxf
     public static function outlines(string $text): array
     {
         if (strlen($text) > self::LONGEST) {
-            throw InvalidInput::because('', sprintf('is longer than %d bytes.', self::LONGEST));
+            throw InvalidInput::because('', 'dxf.too-long', ['most' => self::LONGEST]);
         }
         $pairs = self::pairs($text);
         $unit = self::unit($pairs);
@@ -49,7 +49,7 @@ final class Dxf
         $outlines = [...$outlines, ...self::chains($lines)];
         $outlines = array_values(array_filter($outlines, static fn(array $corners): bool => count($corners) <= self::CORNERS));
         if ($outlines === []) {
-            throw InvalidInput::because('', 'has no closed outline of 3 to 200 corners: draw the bay as a closed polyline, or as lines that meet.');
+            throw InvalidInput::because('', 'dxf.no-outline');
         }
         usort($outlines, static fn(array $a, array $b): int => self::area($b) <=> self::area($a));
 
@@ -64,12 +64,12 @@ final class Dxf
         for ($i = 0; $i + 1 < count($lines); $i += 2) {
             $code = trim($lines[$i]);
             if (preg_match('/^-?\d{1,5}$/', $code) !== 1) {
-                throw InvalidInput::because('', sprintf('is no DXF drawing in text form: line %d should be a group code.', $i + 1));
+                throw InvalidInput::because('', 'dxf.not-dxf', ['line' => $i + 1]);
             }
             $pairs[] = [(int) $code, trim($lines[$i + 1])];
         }
         if ($pairs === []) {
-            throw InvalidInput::because('', 'is empty: a DXF drawing in text form is needed.');
+            throw InvalidInput::because('', 'dxf.empty');
         }
 
         return $pairs;

@@ -40,13 +40,13 @@ final readonly class EstimateDocument
     {
         $order = $row->text('order', 40);
         if (preg_match('/^[\p{L}\p{N}][\p{L}\p{N} .\/_-]*$/u', $order) !== 1) {
-            throw InvalidInput::because($row->path('order'), 'must be an order\'s number: letters, digits, blanks, points, slashes and hyphens.');
+            throw InvalidInput::because($row->path('order'), 'estimate.number');
         }
         $vin = $row->optional('vin', 40);
         $line = $row->text('line', 300);
         $state = $row->optional('state', 10);
         if (! in_array($state, ['', 'done', 'due'], true)) {
-            throw InvalidInput::because($row->path('state'), sprintf('is "%s"; "done" or "due" is right.', $state));
+            throw InvalidInput::because($row->path('state'), 'estimate.state', ['state' => $state]);
         }
 
         return new self(

@@ -31,16 +31,16 @@ final class ToolLogDocument
                 continue;
             }
             if (count($read) >= self::MOST) {
-                throw InvalidInput::because('', sprintf('has more than %s lines.', number_format(self::MOST)));
+                throw InvalidInput::because('', 'tool-log.too-long', ['most' => self::MOST]);
             }
             try {
                 $read[] = self::line(Node::parse($line));
             } catch (InvalidInput $wrong) {
-                throw InvalidInput::because('/' . $i . ($wrong->path() ?? ''), sprintf('(line %d): %s', $i + 1, $wrong->getMessage()));
+                throw InvalidInput::because('/' . $i . ($wrong->path() ?? ''), 'tool-log.line', ['line' => $i + 1, 'why' => $wrong->said]);
             }
         }
         if ($read === []) {
-            throw InvalidInput::because('', 'holds no line of a session.');
+            throw InvalidInput::because('', 'tool-log.empty');
         }
 
         return $read;

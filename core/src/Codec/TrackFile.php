@@ -28,9 +28,7 @@ final class TrackFile
     {
         $read = preg_match('/^\x{FEFF}?\s*</u', substr($text, 0, 200)) === 1 ? self::gpx($text) : self::csv($text);
         if ($read['points'] === []) {
-            throw InvalidInput::because('', $read['untimed'] > 0
-                ? sprintf('has %d points without a moment: a drive is judged by time, so let the recorder write it.', $read['untimed'])
-                : 'has no track points.');
+            throw InvalidInput::because('', 'track.no-points', ['untimed' => $read['untimed']]);
         }
         usort($read['points'], static fn(TrackPoint $a, TrackPoint $b): int => $a->at <=> $b->at);
 
@@ -41,7 +39,7 @@ final class TrackFile
     private static function gpx(string $text): array
     {
         if (stripos($text, '<!DOCTYPE') !== false || stripos($text, '<!ENTITY') !== false) {
-            throw InvalidInput::because('', 'declares a document type, which no track needs.');
+            throw InvalidInput::because('', 'track.doctype');
         }
         $before = libxml_use_internal_errors(true);
         $reader = new \XMLReader();
@@ -52,7 +50,7 @@ final class TrackFile
         $at = null;
         try {
             if (! $reader->XML($text, null, LIBXML_NONET | LIBXML_COMPACT)) {
-                throw InvalidInput::because('', 'cannot be read as XML.');
+                throw InvalidInput::because('', 'track.not-xml');
             }
             while (@$reader->read()) {
                 if ($reader->nodeType === \XMLReader::ELEMENT && $reader->localName === 'trkpt') {
@@ -78,7 +76,7 @@ final class TrackFile
             }
             $error = libxml_get_last_error();
             if ($error !== false && $error->level >= LIBXML_ERR_ERROR) {
-                throw InvalidInput::because('', sprintf('breaks off as XML in line %d: %s.', $error->line, rtrim(trim($error->message), '.')));
+                throw InvalidInput::because('', 'track.broken', ['line' => $error->line, 'why' => rtrim(trim($error->message), '.')]);
             }
         } finally {
             $reader->close();
@@ -98,7 +96,7 @@ final class TrackFile
         $columns = [];
         foreach (self::COLUMNS as $what => $names) {
             $found = array_keys(array_intersect($head, $names));
-            $columns[$what] = $found[0] ?? throw InvalidInput::because('', sprintf('is neither GPX nor a table with a column for the %s, called one of: %s.', $what === 'at' ? 'moment' : $what, implode(', ', $names)));
+            $columns[$what] = $found[0] ?? throw InvalidInput::because('', 'track.no-column', ['what' => $what, 'names' => $names]);
         }
         $points = [];
         $untimed = 0;
@@ -128,7 +126,7 @@ final class TrackFile
         foreach ([[$latitude, 90.0, 'latitude'], [$longitude, 180.0, 'longitude']] as [$text, $most, $what]) {
             $text = str_replace(',', '.', trim((string) $text));
             if (! is_numeric($text) || abs((float) $text) > $most) {
-                throw InvalidInput::because('', sprintf('has “%s” as the %s of point %d; it lies between −%.0f and %.0f degrees.', mb_strimwidth($text, 0, 30, '…'), $what, $number, $most, $most));
+                throw InvalidInput::because('', 'track.place', ['text' => InvalidInput::short($text, 30), 'what' => $what, 'point' => $number, 'most' => (string) $most]);
             }
             $read[] = (float) $text;
         }
@@ -155,7 +153,7 @@ final class TrackFile
     private static function few(int $count): void
     {
         if ($count > self::MOST) {
-            throw InvalidInput::because('', sprintf('has more than %s points.', number_format(self::MOST)));
+            throw InvalidInput::because('', 'track.too-long', ['most' => self::MOST]);
         }
     }
 }

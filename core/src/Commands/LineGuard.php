@@ -26,6 +26,8 @@ use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\RoadTested;
 use Lumbro\Core\Measure\SlipGuard;
 use Lumbro\Core\Measure\TypedNumber;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /** Whether a line fits the order it is to be added to, and what is to be asked before it is. */
 final class LineGuard
@@ -36,9 +38,9 @@ final class LineGuard
     /**
      * @throws InvalidInput where the line speaks of something the order does not have
      *
-     * @return string|null a question to be answered first; null where there is nothing to ask
+     * @return Message|null a question to be answered first; null where there is nothing to ask
      */
-    public static function question(OrderState $state, OrderLine $entry): ?string
+    public static function question(OrderState $state, OrderLine $entry): ?Message
     {
         return match (true) {
             $entry instanceof OperationNoted => self::sensor($state, $entry->operation->sensor, '/payload/operation'),
@@ -48,7 +50,7 @@ final class LineGuard
             $entry instanceof ConditionAnswered => self::condition($state, $entry),
             $entry instanceof FigureMeasured => self::figure($state, $entry),
             $entry instanceof DetailNoted => self::detail($entry),
-            $entry instanceof LineSettled => isset($state->record->openLines[$entry->line]) ? null : throw InvalidInput::because('/payload/line', 'names a line of the estimate that is not open.'),
+            $entry instanceof LineSettled => isset($state->record->openLines[$entry->line]) ? null : throw InvalidInput::because('/payload/line', 'line.not-open'),
             $entry instanceof PhotoAdded => self::sensor($state, $entry->sensor, '/payload/sensor'),
             $entry instanceof CardChosen => self::sensor($state, $entry->sensor, '/payload/sensor'),
             $entry instanceof FloorRead => self::floor($state, $entry),
@@ -72,53 +74,43 @@ final class LineGuard
     {
         $known = array_map(static fn(RoadFunction $function): string => $function->id, RoadFunction::of($state));
 
-        return in_array($entry->function, $known, true) ? null : throw InvalidInput::because('/payload/function', sprintf(
-            '"%s" is not looked for at this car; known are: %s.',
-            $entry->function,
-            $known === [] ? 'none, for no sensor is owed a calibration' : implode(', ', $known),
-        ));
+        return in_array($entry->function, $known, true) ? null : throw InvalidInput::because('/payload/function', 'road.unknown', ['function' => $entry->function, 'count' => count($known), 'known' => $known]);
     }
 
     private static function leftOpen(OrderState $state, LeftOpen $entry): null
     {
         foreach (Closing::of($state, [])->items as $item) {
             if ($item->id === $entry->item) {
-                return $item->canLeave ? null : throw InvalidInput::because('/payload/item', 'cannot be left open here: a sensor is proven, sent back, or handed over when its own record is sealed.');
+                return $item->canLeave ? null : throw InvalidInput::because('/payload/item', 'left-open.sensor');
             }
         }
 
-        throw InvalidInput::because('/payload/item', sprintf('"%s" does not keep this order open.', $entry->item));
+        throw InvalidInput::because('/payload/item', 'left-open.unknown', ['item' => $entry->item]);
     }
 
     private static function sensor(OrderState $state, ?string $sensor, string $path): null
     {
         if ($sensor !== null && $state->sheet->sensor($sensor) === null) {
-            throw InvalidInput::because($path, sprintf('names the sensor "%s", which this car does not have.', $sensor));
+            throw InvalidInput::because($path, 'order.unknown-sensor', ['sensor' => $sensor]);
         }
 
         return null;
     }
 
-    private static function cover(OrderState $state, CoverNoted $entry): ?string
+    private static function cover(OrderState $state, CoverNoted $entry): ?Message
     {
         $missed = $entry->off ? [] : self::wouldMiss($state, $entry);
 
-        return $missed === [] ? null : sprintf(
-            "The %s would go back with %d thing%s not captured:\n%s\nSome cannot be had afterwards without taking it off again. Is it to go back all the same?",
-            $entry->cover->words(),
-            count($missed),
-            count($missed) === 1 ? '' : 's',
-            implode("\n", array_map(static fn(string $words): string => "– $words", $missed)),
-        );
+        return $missed === [] ? null : Message::of('cover.would-miss', ['cover' => Message::of('cover.' . $entry->cover->value), 'count' => count($missed), 'missed' => $missed]);
     }
 
-    /** @return list<string> */
+    /** @return list<Message> */
     private static function wouldMiss(OrderState $state, CoverNoted $entry): array
     {
         $missed = [];
         foreach ($state->alarms() as $capture) {
             if ($capture->cover === $entry->cover) {
-                $missed[] = $capture->words();
+                $missed[] = $capture->said();
             }
         }
 
@@ -133,13 +125,13 @@ final class LineGuard
                 continue;
             }
             if (in_array($entry->answer, ['yes', 'no'], true) && ! $reason->canAnswer) {
-                throw InvalidInput::because('/payload/answer', 'must be "owed" or "not-owed" here, with the place in the maker\'s service information that says so.');
+                throw InvalidInput::because('/payload/answer', 'owed.needs-source');
             }
 
             return null;
         }
 
-        throw InvalidInput::because('/payload/operation', 'asks nothing of this sensor.');
+        throw InvalidInput::because('/payload/operation', 'owed.nothing-asked');
     }
 
     private static function captured(OrderState $state, Captured $entry): null
@@ -153,13 +145,13 @@ final class LineGuard
                 TypedNumber::read($entry->value);
             }
             if ($entry->reason === null && $capture->item->kind === 'yes' && ! in_array($entry->value, ['yes', 'no'], true)) {
-                throw InvalidInput::because('/payload/value', 'must be "yes" or "no".');
+                throw InvalidInput::because('/payload/value', 'input.yes-or-no');
             }
 
             return null;
         }
 
-        throw InvalidInput::because('/payload/item', sprintf('"%s" is not asked for at this sensor.', $entry->item));
+        throw InvalidInput::because('/payload/item', 'capture.unknown', ['item' => $entry->item]);
     }
 
     private static function condition(OrderState $state, ConditionAnswered $entry): null
@@ -171,17 +163,17 @@ final class LineGuard
             $known = array_column($condition->condition->values, 'id');
             foreach (array_keys($entry->values) as $name) {
                 if (! in_array($name, $known, true)) {
-                    throw InvalidInput::because('/payload/values/' . InvalidInput::escape($name), 'is no value of this precondition; known are: ' . implode(', ', $known) . '.');
+                    throw InvalidInput::because('/payload/values/' . InvalidInput::escape($name), 'condition.unknown-value', ['known' => $known]);
                 }
             }
 
             return null;
         }
 
-        throw InvalidInput::because('/payload/item', sprintf('"%s" is not asked here.', $entry->item));
+        throw InvalidInput::because('/payload/item', 'condition.unknown', ['item' => $entry->item]);
     }
 
-    private static function figure(OrderState $state, FigureMeasured $entry): ?string
+    private static function figure(OrderState $state, FigureMeasured $entry): ?Message
     {
         $state->context->sheet->measured($entry->figure, $entry->value, $entry->s);
         $expected = self::onSheet($state->context->sheet, $entry->figure);
@@ -206,7 +198,7 @@ final class LineGuard
         };
     }
 
-    private static function detail(DetailNoted $entry): ?string
+    private static function detail(DetailNoted $entry): ?Message
     {
         if ($entry->field !== 'vin') {
             return null;
@@ -217,22 +209,17 @@ final class LineGuard
     }
 
     /** What is asked of a number whose check digit does not fit. */
-    public static function vinQuestion(Vin $vin): string
+    public static function vinQuestion(Vin $vin): Message
     {
-        return sprintf(
-            'The check digit of %s is %s, and its other characters ask for %s. A slip of one character shows like this, but not every maker uses the check digit. Is it as on the car?',
-            $vin->text,
-            $vin->text[8],
-            Vin::checkDigit($vin->text),
-        );
+        return Message::of('vin.check-digit', ['vin' => $vin->text, 'found' => $vin->text[8], 'wanted' => Vin::checkDigit($vin->text)]);
     }
 
-    private static function floor(OrderState $state, FloorRead $entry): ?string
+    private static function floor(OrderState $state, FloorRead $entry): ?Message
     {
         if (str_starts_with($entry->place, 'site-')) {
             self::sensor($state, substr($entry->place, 5), '/payload/place');
         } elseif (! in_array($entry->place, FloorRead::WHEELS, true)) {
-            throw InvalidInput::because('/payload/place', sprintf('must be %s, or "site-" and a sensor.', implode(', ', FloorRead::WHEELS)));
+            throw InvalidInput::because('/payload/place', 'floor.unknown-place', ['wheels' => FloorRead::WHEELS]);
         }
         $others = array_diff_key($state->record->floor, [$entry->place => 0]);
         if ($entry->value === null || $others === []) {
@@ -241,7 +228,7 @@ final class LineGuard
         $mean = array_sum(array_map(static fn(FloorRead $read): float => (float) $read->value, $others)) / count($others);
 
         return abs($entry->value - $mean) > self::UNEVEN
-            ? sprintf('“%s” lies %.0f mm from what was read elsewhere on this floor, %.0f mm. Look at the staff once more.', $entry->typed, abs($entry->value - $mean), $mean)
+            ? Message::of('floor.far-off', ['typed' => $entry->typed, 'off' => Quantity::mm(abs($entry->value - $mean)), 'mean' => Quantity::mm($mean)])
             : null;
     }
 }

@@ -14,7 +14,7 @@ final readonly class Thresholds
     public function __construct(public float $out = 0.05, public float $holds = 0.95, string $path = '/thresholds')
     {
         if (! ($out >= 0 && $out < $holds && $holds <= 1)) {
-            throw InvalidInput::because($path, 'must be two chances between 0 and 1, the smaller first, such as [0.05, 0.95].');
+            throw InvalidInput::because($path, 'decision.thresholds');
         }
     }
 

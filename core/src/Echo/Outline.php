@@ -23,7 +23,7 @@ final readonly class Outline
     public static function through(array $corners): self
     {
         if ($corners === []) {
-            throw InvalidInput::because('', 'is an outline without corners.');
+            throw InvalidInput::because('', 'echo.no-corners');
         }
 
         return new self($corners);

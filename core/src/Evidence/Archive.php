@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
-use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /**
  * A repair order as one file for another installation: its sealed records, what its photos and tracks are, and the seal
@@ -14,7 +14,10 @@ use Lumbro\Core\Measure\Node;
  */
 final readonly class Archive
 {
-    public const FORMAT = 'lumbro-archive/1';
+    public const FORMAT = 'lumbro-archive/2';
+
+    /** Without the tracks of its drives, its journal not chained. */
+    private const EARLIER = 'lumbro-archive/1';
 
     /** More than this no car has. */
     private const RECORDS = 32;
@@ -22,9 +25,9 @@ final readonly class Archive
     /**
      * @param string                                                        $hash    seal of the whole, as it was found
      * @param array{shop: string, number: string, vehicle: string, plate: string, vin: string|null} $order
-     * @param list<array{sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: string|null}> $records
+     * @param list<array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: Message|null}> $records
      *                                                                      "sealed" and "again": the verdict in the file, and as it comes out now
-     * @param list<string>                                                  $broken  what does not fit its seal, in words; empty where all is as it was sealed
+     * @param list<Message> $broken what does not fit its seal; empty where all is as it was sealed
      * @param list<array{hash: string, about: string, type: string, isHere: bool}> $photos  whether a photo's bytes came along
      */
     private function __construct(public string $hash, public array $order, public array $records, public array $broken, public array $photos) {}
@@ -35,16 +38,17 @@ final readonly class Archive
      * @param array<string, mixed>       $order   number, vehicle, plate, vin, shop, openedAt
      * @param list<array<string, mixed>> $records sealed records as their own files have them, oldest first
      * @param list<array<string, mixed>> $photos  id, hash, about, sensor, type
-     * @param list<array<string, mixed>> $lines   the order's own record
+     * @param list<array<string, mixed>> $lines   the order's own journal
+     * @param list<array<string, mixed>> $tracks  id and hash of each drive's track
      * @param array<string, string>      $files   hash of a photo's bytes → the bytes
      *
      * @return array<string, mixed>
      */
-    public static function document(array $order, array $records, array $photos, array $lines, array $files): array
+    public static function document(array $order, array $records, array $photos, array $lines, array $tracks, array $files): array
     {
-        $content = json_decode((string) json_encode(['order' => $order, 'records' => $records, 'photos' => $photos, 'lines' => $lines], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR);
+        $content = json_decode((string) json_encode(['order' => $order, 'records' => $records, 'photos' => $photos, 'tracks' => $tracks, 'lines' => Chain::link($lines)], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR);
 
-        return ['format' => self::FORMAT, 'content' => $content, 'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => Seal::of($content)->hash], 'files' => (object) array_map(base64_encode(...), $files)];
+        return ['format' => self::FORMAT, 'content' => $content, 'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => Seal::of($content)->hash, 'signature' => null], 'files' => (object) array_map(base64_encode(...), $files)];
     }
 
     /**
@@ -55,24 +59,37 @@ final readonly class Archive
     public static function read(string $json): self
     {
         $f = Node::parse($json)->fields(['format', 'content', 'seal'], ['files']);
-        $f['format']->oneOf([self::FORMAT]);
-        $stated = self::seal($f['seal']);
-        $c = $f['content']->fields(['order', 'records', 'photos', 'lines']);
+        $isEarlier = $f['format']->oneOf([self::FORMAT, self::EARLIER]) === self::EARLIER;
+        $stated = Seal::stated($f['seal']);
+        $c = $f['content']->fields(['order', 'records', 'photos', 'lines', ...($isEarlier ? [] : ['tracks'])]);
         $o = $c['order']->fields(['shop', 'number', 'vehicle', 'plate', 'vin', 'openedAt']);
         $found = Seal::read($f['content'])->hash;
-        $broken = $found === $stated ? [] : ['The archive does not fit its seal: something in it was changed.'];
+        $broken = $found === $stated ? [] : [Message::of('archive.changed')];
         $records = [];
         $seen = [];
         foreach ($c['records']->fewItems(self::RECORDS) as $i => $record) {
-            [$read, $fits] = self::record($record);
+            $file = SealedFile::read($record);
+            $read = self::record($file);
             if (isset($seen["{$read['sensor']} {$read['revision']}"])) {
-                throw InvalidInput::because($record->path(), sprintf('is a second record of revision %d of the sensor "%s".', $read['revision'], $read['sensor']));
+                throw InvalidInput::because($record->path(), 'archive.second-record', ['revision' => $read['revision'], 'sensor' => $read['sensor']]);
             }
             $seen["{$read['sensor']} {$read['revision']}"] = true;
-            if (! $fits) {
-                $broken[] = sprintf('Record %d (%s, revision %d) does not fit its seal: something in it was changed.', $i + 1, $read['sensor'], $read['revision']);
+            if ($file->breaks !== []) {
+                $broken[] = Message::of('archive.chain-broken', ['number' => $i + 1, 'sensor' => $read['sensor'], 'revision' => $read['revision'], 'count' => count($file->breaks)]);
+            }
+            if ($file->stated !== $file->found) {
+                $broken[] = Message::of('archive.record-changed', ['number' => $i + 1, 'sensor' => $read['sensor'], 'revision' => $read['revision']]);
             }
             $records[] = $read;
+        }
+        $breaks = $isEarlier ? [] : Chain::breaks($c['lines']->fewItems(Recomputation::MOST));
+        if ($breaks !== []) {
+            $broken[] = Message::of('archive.lines-broken', ['count' => count($breaks)]);
+        }
+        foreach (isset($c['tracks']) ? $c['tracks']->fewItems(100) : [] as $track) {
+            $t = $track->fields(['id', 'hash']);
+            $t['id']->line(60);
+            $t['hash']->line(64);
         }
         $photos = [];
         foreach ($c['photos']->fewItems(1_000) as $photo) {
@@ -81,11 +98,11 @@ final readonly class Archive
         }
         foreach (isset($f['files']) ? $f['files']->members() : [] as $hash => $file) {
             if (! isset($photos[$hash])) {
-                throw InvalidInput::because($file->path(), 'is a file that no photo of the archive names.');
+                throw InvalidInput::because($file->path(), 'archive.stray-file');
             }
             $photos[$hash]['isHere'] = true;
             if (hash('sha256', (string) base64_decode($file->text(), true)) !== $hash) {
-                $broken[] = sprintf('The photo %s… is not the one that was sealed.', substr($hash, 0, 12));
+                $broken[] = Message::of('archive.photo-changed', ['photo' => substr($hash, 0, 12)]);
             }
         }
 
@@ -110,60 +127,22 @@ final readonly class Archive
         return $this->broken === [] && array_filter($this->records, static fn(array $record): bool => $record['failure'] !== null || $record['differences'] !== []) === [];
     }
 
-    /** @return array{array{sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: string|null}, bool} */
-    private static function record(Node $node): array
+    /** @return array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: Message|null} */
+    private static function record(SealedFile $file): array
     {
-        $f = $node->fields(['format', 'record', 'seal']);
-        $f['format']->oneOf([Seal::FORMAT]);
-        $stated = self::seal($f['seal']);
-        $r = $f['record']->fields(['shop', 'order', 'sealedBy', 'sealedAt', 'revision', 'follows', 'handover', 'basis', 'entries', 'result']);
-        $sensor = $r['basis']->member('sensor') ?? throw InvalidInput::missing($r['basis']->path(), 'sensor');
-        $again = null;
-        $differences = [];
-        $failure = null;
-        try {
-            $computed = Recomputation::of($f['record']);
-            $again = $computed->state->run->log->sentBack !== null ? 'sent-back' : $computed->state->run->finding?->verdict()->value;
-            $differences = $computed->differences;
-        } catch (CoreFailure $caught) {
-            $failure = $caught->getMessage();
-        }
+        $record = $file->record;
 
-        return [[
-            'sensor' => $sensor->id(),
-            'revision' => (int) $r['revision']->between(1, 10_000),
-            'sealedBy' => $r['sealedBy']->line(120),
-            'sealedAt' => $r['sealedAt']->line(40),
-            'hash' => $stated,
-            'sealed' => self::verdict($r['result']),
-            'again' => $again,
-            'differences' => $differences,
-            'failure' => $failure,
-        ], Seal::read($f['record'])->hash === $stated];
-    }
-
-    private static function verdict(Node $result): ?string
-    {
-        $run = $result->isObject() ? $result->member('run') : null;
-        if ($run === null || ! $run->isObject()) {
-            return null;
-        }
-        $back = $run->member('sentBack');
-        if ($back !== null && $back->isObject()) {
-            return 'sent-back';
-        }
-        $finding = $run->member('finding');
-
-        return $finding !== null && $finding->isObject() ? $finding->member('verdict')?->line(40) : null;
-    }
-
-    private static function seal(Node $node): string
-    {
-        $f = $node->fields(['algorithm', 'form', 'hash']);
-        $f['algorithm']->oneOf(['SHA-256']);
-        $f['form']->oneOf(['RFC 8785']);
-        $hash = $f['hash']->text();
-
-        return preg_match('/^[0-9a-f]{64}$/', $hash) === 1 ? $hash : throw InvalidInput::because($f['hash']->path(), 'must be a SHA-256 in 64 small hexadecimal digits.');
+        return [
+            'edition' => $record->edition,
+            'sensor' => $record->sensor(),
+            'revision' => $record->revision(),
+            'sealedBy' => $record->fields['sealedBy']->line(120),
+            'sealedAt' => $record->fields['sealedAt']->line(40),
+            'hash' => $file->stated,
+            'sealed' => $record->verdict(),
+            'again' => $file->again,
+            'differences' => $file->differences,
+            'failure' => $file->failure,
+        ];
     }
 }

@@ -17,6 +17,10 @@ final class CanonicalJson
      */
     public static function encode(mixed $value): string
     {
+        if ($value instanceof \JsonSerializable) {
+            return self::encode($value->jsonSerialize());
+        }
+
         return match (true) {
             $value === null => 'null',
             is_bool($value) => $value ? 'true' : 'false',

@@ -24,14 +24,8 @@ use Lumbro\Core\Work\TaskState;
 /** A sealed record computed again from what it rested on, held against the result that was sealed with it. */
 final readonly class Recomputation
 {
-    /** Figures that differ by less are the same, computed on another machine: absolute, and as a share. */
-    private const SAME = 1e-6;
-
     /** More lines than this no sensor's record has, nor an order's. */
-    private const MOST = 2_000;
-
-    /** At most this many differences are told. */
-    private const TOLD = 20;
+    public const MOST = 2_000;
 
     /**
      * @param TaskState    $state       as it is computed now
@@ -47,8 +41,19 @@ final readonly class Recomputation
      */
     public static function of(Node $record): self
     {
-        $f = $record->fields(['shop', 'order', 'sealedBy', 'sealedAt', 'revision', 'follows', 'handover', 'basis', 'entries', 'result']);
-        $b = $f['basis']->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels', 'order']);
+        return self::from(SealedRecord::read($record));
+    }
+
+    /** @throws InvalidInput naming the field that is missing, unknown or wrong; of edition 1, which does not hold all it rests on */
+    public static function from(SealedRecord $record): self
+    {
+        if ($record->edition === 1) {
+            throw InvalidInput::because($record->basis->path(), 'record.first-edition');
+        }
+        if (isset($record->fields['rules'])) {
+            RuleSet::read($record->fields['rules']);
+        }
+        $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $cards = [];
         foreach ($b['cards']->members() as $sensor => $card) {
             $cards[(string) $sensor] = $card->raw() === null ? null : CardDocument::read($card);
@@ -60,81 +65,42 @@ final readonly class Recomputation
             KitRegisterDocument::register(array_map(KitRegisterDocument::item(...), $b['register']->fewItems(500))),
             $b['today']->day(),
         );
-        $order = new OrderState($context, self::orderLines($b['order']));
+        $order = new OrderState($context, self::orderLines($record->orderLines()));
         $sensor = $b['sensor']->id();
-        $card = $cards[$sensor] ?? throw InvalidInput::because($b['cards']->path(), sprintf('has no card for the sensor "%s" that the record is of.', $sensor));
-        $kit = $order->kit() ?? throw InvalidInput::because($b['register']->path(), 'lacks a tape, a rule, a staff or a stand.');
+        $card = $cards[$sensor] ?? throw InvalidInput::because($b['cards']->path(), 'record.no-card', ['sensor' => $sensor]);
+        $kit = $order->kit() ?? throw InvalidInput::because($b['register']->path(), 'kit.incomplete');
         $levels = array_map(static fn(Node $level): float => $level->between(-300, 300), $b['earlierLevels']->fewItems(60));
-        $state = new TaskState(TaskBasis::of($order, $sensor, $card, $kit, BayDocument::read($b['bay']), $levels), self::lines($f['entries']));
-        $differences = [];
-        $again = json_decode((string) json_encode(TaskStateDocument::write($state), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR);
-        self::compare($f['result']->raw(), $again, '/result', $differences);
+        $state = new TaskState(TaskBasis::of($order, $sensor, $card, $kit, BayDocument::read($b['bay']), $levels), self::lines($record->taskLines()));
+        $again = $record->edition === 2 ? TaskStateDocument::write($state) : SealedFacts::of($state);
 
-        return new self($state, $order, array_slice($differences, 0, self::TOLD));
-    }
-
-    /** @return list<OrderLine> */
-    private static function orderLines(Node $node): array
-    {
-        return array_map(static function (Node $line): OrderLine {
-            $f = $line->fields(['id', 'person', 'at', 'kind', 'payload']);
-
-            return OrderLineDocument::entry($f['kind']->oneOf(OrderLineDocument::KINDS), $f['id']->line(60), $f['person']->line(120), $f['at']->line(40), $f['payload']);
-        }, self::unique($node));
-    }
-
-    /** @return list<Line> */
-    private static function lines(Node $node): array
-    {
-        return array_map(static function (Node $line): Line {
-            $f = $line->fields(['id', 'person', 'at', 'kind', 'payload']);
-
-            return TaskLineDocument::entry($f['kind']->oneOf(TaskLineDocument::KINDS), $f['id']->line(60), $f['person']->line(120), $f['at']->line(40), $f['payload']);
-        }, self::unique($node));
+        return new self($state, $order, Comparison::differences($record->result->raw(), json_decode((string) json_encode($again, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR), $record->result->path(), $record->edition));
     }
 
     /**
-     * @return list<Node>
+     * @param list<Node> $lines
      *
-     * @throws InvalidInput where two lines have one id: which of them a later line strikes could not be told
+     * @return list<OrderLine>
      */
-    private static function unique(Node $node): array
+    private static function orderLines(array $lines): array
     {
-        $seen = [];
-        foreach ($node->fewItems(self::MOST) as $line) {
-            $id = $line->member('id') ?? throw InvalidInput::missing($line->path(), 'id');
-            if (isset($seen[$id->text()])) {
-                throw InvalidInput::because($id->path(), 'is the id of an earlier line too; every line has its own.');
-            }
-            $seen[$id->text()] = true;
-        }
+        return array_map(static function (Node $line): OrderLine {
+            $f = $line->fields(['id', 'person', 'at', 'kind', 'payload'], ['previous']);
 
-        return $node->items();
+            return OrderLineDocument::entry($f['kind']->oneOf(OrderLineDocument::KINDS), $f['id']->line(60), $f['person']->line(120), $f['at']->line(40), $f['payload']);
+        }, $lines);
     }
 
-    /** @param list<string> $differences */
-    private static function compare(mixed $sealed, mixed $again, string $path, array &$differences): void
+    /**
+     * @param list<Node> $lines
+     *
+     * @return list<Line>
+     */
+    private static function lines(array $lines): array
     {
-        if ($sealed instanceof \stdClass && $again instanceof \stdClass) {
-            [$sealed, $again] = [get_object_vars($sealed), get_object_vars($again)];
-        }
-        if (is_array($sealed) && is_array($again)) {
-            foreach (array_keys($sealed + $again) as $key) {
-                $at = $path . '/' . InvalidInput::escape((string) $key);
-                if (! array_key_exists($key, $sealed) || ! array_key_exists($key, $again)) {
-                    $differences[] = $at;
-                } else {
-                    self::compare($sealed[$key], $again[$key], $at, $differences);
-                }
-            }
+        return array_map(static function (Node $line): Line {
+            $f = $line->fields(['id', 'person', 'at', 'kind', 'payload'], ['previous']);
 
-            return;
-        }
-        $same = (is_float($sealed) || is_int($sealed)) && (is_float($again) || is_int($again))
-            ? abs($sealed - $again) <= self::SAME * max(1.0, abs((float) $sealed))
-            : $sealed === $again;
-        if (! $same) {
-            $differences[] = $path;
-        }
+            return TaskLineDocument::entry($f['kind']->oneOf(TaskLineDocument::KINDS), $f['id']->line(60), $f['person']->line(120), $f['at']->line(40), $f['payload']);
+        }, $lines);
     }
 }

@@ -13,10 +13,8 @@ use Lumbro\Core\Measure\Node;
  */
 final readonly class Seal
 {
-    public const FORMAT = 'lumbro-record/2';
-
-    /** Sealed before a record carried all it rests on: its seal is checked, it is not computed again. */
-    private const EARLIER = 'lumbro-record/1';
+    /** What sealed records are called, by edition. */
+    public const FORMATS = [1 => 'lumbro-record/1', 2 => 'lumbro-record/2', 3 => 'lumbro-record/3'];
 
     private function __construct(public string $hash) {}
 
@@ -36,42 +34,41 @@ final readonly class Seal
         try {
             return self::of($record->raw());
         } catch (\InvalidArgumentException $failure) {
-            throw InvalidInput::because($record->path(), lcfirst($failure->getMessage()));
+            throw InvalidInput::because($record->path(), 'record.no-canonical-form');
         }
     }
 
     /**
      * The file a record leaves the house as.
      *
+     * @param int $edition of the record
+     *
      * @return array<string, mixed>
      */
-    public function document(mixed $record): array
+    public function document(mixed $record, int $edition): array
     {
         return [
-            'format' => self::FORMAT,
+            'format' => self::FORMATS[$edition],
             'record' => $record,
-            'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => $this->hash],
+            'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => $this->hash, ...($edition < 3 ? [] : ['signature' => null])],
         ];
     }
 
     /**
-     * Checks a sealed file against its own seal.
+     * The hash that a document's seal states.
      *
-     * @return array{stated: string, found: string} equal where the record is unchanged
-     *
-     * @throws InvalidInput where the text is not a sealed record at all
+     * @throws InvalidInput where it is no seal
      */
-    public static function check(string $json): array
+    public static function stated(Node $seal): string
     {
-        $field = Node::parse($json)->fields(['format', 'record', 'seal']);
-        $field['format']->oneOf([self::FORMAT, self::EARLIER]);
-        $seal = $field['seal']->fields(['algorithm', 'form', 'hash']);
-        $seal['algorithm']->oneOf(['SHA-256']);
-        $seal['form']->oneOf(['RFC 8785']);
-        if (! $field['record']->isObject()) {
-            throw InvalidInput::wrongType('/record', 'an object', $field['record']->raw());
+        $f = $seal->fields(['algorithm', 'form', 'hash'], ['signature']);
+        $f['algorithm']->oneOf(['SHA-256']);
+        $f['form']->oneOf(['RFC 8785']);
+        if (isset($f['signature']) && $f['signature']->raw() !== null) {
+            $f['signature']->text();
         }
+        $hash = $f['hash']->text();
 
-        return ['stated' => $seal['hash']->text(), 'found' => self::read($field['record'])->hash];
+        return preg_match('/^[0-9a-f]{64}$/', $hash) === 1 ? $hash : throw InvalidInput::because($f['hash']->path(), 'seal.not-a-hash');
     }
 }

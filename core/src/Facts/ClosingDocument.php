@@ -18,7 +18,7 @@ final class ClosingDocument
         return array_map(static fn(OpenItem $item): array => [
             'id' => $item->id,
             'part' => $item->part,
-            'words' => $item->words,
+            'says' => $item->says,
             'sensor' => $item->sensor,
             'canLeave' => $item->canLeave,
             'left' => $item->left === null ? null : ['person' => $item->left->person, 'reason' => $item->left->reason, 'at' => $item->left->at],

@@ -9,17 +9,13 @@ use Lumbro\Core\Drive\DriveRule;
 use Lumbro\Core\Drive\SolarPosition;
 use Lumbro\Core\Drive\Stretch;
 use Lumbro\Core\Drive\TrackPoint;
+use Lumbro\Core\Message\Message;
 
 /** What of a drive counted for a sensor, as a JSON document: seconds, metres, km/h, and the reason of each lost stretch. */
 final class DriveDocument
 {
     /** A track is drawn with about so many points. */
     private const DRAWN = 800;
-
-    private const WORDS = [
-        'too-slow' => 'slower than the card asks', 'too-fast' => 'faster than the card allows', 'turning' => 'in a curve', 'dark' => 'without daylight',
-        'low-sun' => 'into a low sun', 'no-fix' => 'the receiver was silent',
-    ];
 
     /**
      * @param list<TrackPoint> $track in order of time
@@ -32,7 +28,7 @@ final class DriveDocument
         $start = $track[0]->at;
         $lost = [];
         foreach ($drive->lost as $reason => $seconds) {
-            $lost[] = ['reason' => $reason, 'words' => self::WORDS[$reason], 'seconds' => $seconds];
+            $lost[] = ['reason' => $reason, 'says' => Message::of("drive.lost.$reason"), 'seconds' => $seconds];
         }
         usort($lost, static fn(array $a, array $b): int => $b['seconds'] <=> $a['seconds']);
 

@@ -8,70 +8,65 @@ use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Work\TaskState;
 
-/** What a record cannot prove, in sentences, to stand beside what it does (need J34). */
+/** What a record cannot prove, to stand beside what it does (need J34). */
 final class NotProven
 {
-    /** @return list<string> */
+    /** @return list<Message> */
     public static function of(TaskState $state): array
     {
         $said = [];
         $last = $state->lastRun();
         $finding = $state->run->finding;
         if ($last === null) {
-            $said[] = 'The axis was not read.';
+            $said[] = Message::of('not-proven.not-read');
         } elseif ($finding === null) {
-            $said[] = 'That the axis is inside its limits: it was not read since it was corrected.';
+            $said[] = Message::of('not-proven.not-read-since');
         } elseif ($finding->verdict() !== Verdict::Holds) {
-            $said[] = 'That the axis is inside its limits.';
+            $said[] = Message::of('not-proven.axis');
         }
         if ($last?->release !== null) {
-            $said[] = sprintf('The set-up of the last run: the run was released by %s although it was barred.', $last->release->name);
+            $said[] = Message::of('not-proven.released', ['name' => $last->release->name]);
         }
         if (! $state->context->card->isChecked()) {
-            $said[] = 'That the procedure card\'s values are right: no second person has checked it.';
+            $said[] = Message::of('not-proven.card');
         }
         if ($finding?->readings === 1) {
-            $said[] = 'That the reading repeats: it was taken once.';
+            $said[] = Message::of('not-proven.once');
         }
         $zero = $state->run->zeroSum();
         if ($zero->azimuth !== 0.0 || $zero->elevation !== 0.0) {
-            $said[] = sprintf(
-                'Where the sensor itself looks: electronic zeros of %.2f° in azimuth and %.2f° in elevation stand between its mounting and what it reports.',
-                abs($zero->azimuth),
-                abs($zero->elevation),
-            );
+            $said[] = Message::of('not-proven.zeros', ['azimuth' => Quantity::degrees($zero->azimuth), 'elevation' => Quantity::degrees($zero->elevation)]);
         }
         if ($finding?->basis === 'zero') {
-            $said[] = 'By a reading after it: a zero makes the next reading nought whatever the axis is. The readings before it carry the proof.';
+            $said[] = Message::of('not-proven.by-zero');
         }
         foreach ($state->context->order->overdue ?? [] as $instrument) {
-            $said[] = sprintf('What rests on %s: its check is overdue.', $instrument);
+            $said[] = Message::of('not-proven.overdue', ['instrument' => $instrument]);
         }
         if ($state->plan->floor->from === 'stated') {
-            $said[] = sprintf('The floor: it was not surveyed, and ±%.1f mm was allowed for it.', $state->plan->floor->s);
+            $said[] = Message::of('not-proven.floor', ['s' => Quantity::mm($state->plan->floor->s, 1)]);
         }
-        $items = [...$state->context->preparation, ...$state->plan->lineSteps()];
-        foreach ($items as $item) {
+        foreach ([...$state->context->preparation, ...$state->plan->lineSteps()] as $item) {
             $answer = $state->answers[$item->id] ?? null;
-            $sentence = self::answer($item, $answer);
-            if ($sentence !== null) {
-                $said[] = $sentence;
+            if ($answer?->answer !== AnswerKind::Yes) {
+                $said[] = self::answer($item, $answer);
             }
         }
-        $said[] = 'How the car drives: a reading at a target says nothing of the road.';
+        $said[] = Message::of('not-proven.road');
 
         return $said;
     }
 
-    private static function answer(PreparationItem $item, ?Answered $answer): ?string
+    private static function answer(PreparationItem $item, ?Answered $answer): Message
     {
         return match ($answer?->answer) {
-            AnswerKind::Yes => null,
-            AnswerKind::OnWord => sprintf('“%s”: on the word of %s.', $item->question, $answer->word ?? 'somebody'),
-            AnswerKind::No => sprintf('“%s”: it was not so.', $item->question),
-            default => sprintf('“%s”: not checked.', $item->question),
+            AnswerKind::OnWord => Message::of('not-proven.on-word', ['question' => $item->question, 'word' => $answer->word ?? '']),
+            AnswerKind::No => Message::of('not-proven.unmet', ['question' => $item->question]),
+            default => Message::of('not-proven.unchecked', ['question' => $item->question]),
         };
     }
 }

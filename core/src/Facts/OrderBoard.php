@@ -16,8 +16,9 @@ use Lumbro\Core\Intake\RoadFunction;
 use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Message\Message;
 
-/** How far each part of intake and preparation has come: "hollow", "half", "full" or "struck" (not needed), with a word on it. */
+/** How far each part of intake and preparation has come: "hollow", "half", "full" or "struck" (not needed), with a note on it. */
 final class OrderBoard
 {
     /** What an order waits for → the part of the work it belongs to. */
@@ -32,7 +33,7 @@ final class OrderBoard
         return self::PARTS[$kind] ?? 'work';
     }
 
-    /** @return list<array{id: string, state: string, note: string}> */
+    /** @return list<array{id: string, state: string, note: Message}> */
     public static function of(OrderState $state): array
     {
         $none = $state->concerned() === [];
@@ -44,35 +45,35 @@ final class OrderBoard
             ['id' => 'scan', ...($none && $state->record->scans === [] ? self::struck() : self::scan($state))],
             ['id' => 'conditions', ...($none ? self::struck() : self::conditions($state))],
             ['id' => 'kit', ...($none ? self::struck() : self::kit($state))],
-            ['id' => 'car', 'state' => $state->record->figures === [] ? 'hollow' : 'half', 'note' => $state->record->figures === [] ? 'as on the sheet' : count($state->record->figures) . ' measured'],
-            ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? 'stance not said' : 'stance said'],
+            ['id' => 'car', 'state' => $state->record->figures === [] ? 'hollow' : 'half', 'note' => $state->record->figures === [] ? Message::of('note.as-on-sheet') : Message::of('note.measured', ['count' => count($state->record->figures)])],
+            ['id' => 'bay', 'state' => $state->record->stance === null ? 'hollow' : 'full', 'note' => $state->record->stance === null ? Message::of('note.no-stance') : Message::of('note.stance')],
             self::drives($state),
             ['id' => 'post-scan', ...($none ? self::struck() : self::postScan($state))],
             ['id' => 'road', ...($none ? self::struck() : self::road($state))],
-            ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => $state->record->photos === [] ? 'none' : (string) count($state->record->photos)],
+            ['id' => 'photos', 'state' => $state->record->photos === [] ? 'hollow' : 'full', 'note' => Message::of('note.photos', ['count' => count($state->record->photos)])],
         ];
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function struck(): array
     {
-        return ['state' => 'struck', 'note' => 'nothing owed'];
+        return ['state' => 'struck', 'note' => Message::of('note.nothing-owed')];
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function work(OrderState $state): array
     {
         $open = count($state->record->openLines);
         $count = count($state->record->operations);
 
         return match (true) {
-            $open > 0 => ['state' => 'half', 'note' => "$open not understood"],
-            $count === 0 => ['state' => 'hollow', 'note' => 'nothing entered'],
-            default => ['state' => 'full', 'note' => $count === 1 ? '1 operation' : "$count operations"],
+            $open > 0 => ['state' => 'half', 'note' => Message::of('note.not-understood', ['count' => $open])],
+            $count === 0 => ['state' => 'hollow', 'note' => Message::of('note.nothing-entered')],
+            default => ['state' => 'full', 'note' => Message::of('note.operations', ['count' => $count])],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function owed(OrderState $state): array
     {
         $count = ['owed' => 0, 'unknown' => 0, 'not-owed' => 0];
@@ -81,54 +82,54 @@ final class OrderBoard
         }
 
         return match (true) {
-            $state->record->operations === [] => ['state' => 'hollow', 'note' => 'no operation yet'],
-            $count['unknown'] > 0 => ['state' => 'half', 'note' => "{$count['unknown']} unknown"],
-            $count[OwedState::Owed->value] === 0 => ['state' => 'full', 'note' => 'none'],
-            default => ['state' => 'full', 'note' => "{$count['owed']} of " . count($state->owed)],
+            $state->record->operations === [] => ['state' => 'hollow', 'note' => Message::of('note.no-operation')],
+            $count['unknown'] > 0 => ['state' => 'half', 'note' => Message::of('note.unknown', ['count' => $count['unknown']])],
+            $count[OwedState::Owed->value] === 0 => ['state' => 'full', 'note' => Message::of('note.none')],
+            default => ['state' => 'full', 'note' => Message::of('note.of', ['done' => $count['owed'], 'all' => count($state->owed)])],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function capture(OrderState $state): array
     {
         $in = static fn(CaptureState $wanted): int => count(array_filter($state->captures, static fn(Capture $capture): bool => $capture->state === $wanted));
         [$now, $missed, $had] = [$in(CaptureState::Now), $in(CaptureState::Missed), $in(CaptureState::Had)];
 
         return match (true) {
-            $state->captures === [] => ['state' => 'struck', 'note' => 'no cover off'],
-            $now > 0 => ['state' => $had > 0 ? 'half' : 'hollow', 'note' => "$now before refit"],
-            $missed > 0 => ['state' => 'half', 'note' => "$missed missed"],
-            $had === 0 => ['state' => 'hollow', 'note' => 'when the cover is off'],
-            default => ['state' => 'full', 'note' => "$had captured"],
+            $state->captures === [] => ['state' => 'struck', 'note' => Message::of('note.no-cover-off')],
+            $now > 0 => ['state' => $had > 0 ? 'half' : 'hollow', 'note' => Message::of('note.before-refit', ['count' => $now])],
+            $missed > 0 => ['state' => 'half', 'note' => Message::of('note.missed', ['count' => $missed])],
+            $had === 0 => ['state' => 'hollow', 'note' => Message::of('note.when-off')],
+            default => ['state' => 'full', 'note' => Message::of('note.captured', ['count' => $had])],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function scan(OrderState $state): array
     {
         if (! isset($state->codes['pre'])) {
-            return ['state' => 'hollow', 'note' => 'not scanned'];
+            return ['state' => 'hollow', 'note' => Message::of('note.not-scanned')];
         }
         $bars = count(array_filter($state->codes['pre'], static fn(SortedCode $code): bool => $code->sort === CodeSort::Blocking));
         $count = count($state->codes['pre']);
 
-        return $bars > 0 ? ['state' => 'half', 'note' => "$bars bar the run"] : ['state' => 'full', 'note' => $count === 1 ? '1 code' : "$count codes"];
+        return $bars > 0 ? ['state' => 'half', 'note' => Message::of('note.codes-bar', ['count' => $bars])] : ['state' => 'full', 'note' => Message::of('note.codes', ['count' => $count])];
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function postScan(OrderState $state): array
     {
         $found = ScanComparison::of($state->record);
         $left = $found === null ? 0 : count($found->remain) + count($found->came);
 
         return match (true) {
-            ! isset($state->codes['post']) => ['state' => 'hollow', 'note' => 'not scanned'],
-            $found === null => ['state' => 'half', 'note' => 'no pre-scan to compare'],
-            default => ['state' => $left === 0 ? 'full' : 'half', 'note' => $left === 0 ? 'no code left' : ($left === 1 ? '1 code left' : "$left codes left")],
+            ! isset($state->codes['post']) => ['state' => 'hollow', 'note' => Message::of('note.not-scanned')],
+            $found === null => ['state' => 'half', 'note' => Message::of('note.no-pre-scan')],
+            default => ['state' => $left === 0 ? 'full' : 'half', 'note' => Message::of('note.codes-left', ['count' => $left])],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function conditions(OrderState $state): array
     {
         $all = count($state->conditions);
@@ -137,27 +138,27 @@ final class OrderBoard
         $word = count(array_filter($state->conditions, static fn(ConditionState $condition): bool => $condition->answer?->answer === AnswerKind::OnWord));
 
         return match (true) {
-            $answered < $all => ['state' => $answered === 0 ? 'hollow' : 'half', 'note' => "$answered of $all"],
-            $unmet > 0 => ['state' => 'half', 'note' => "$unmet not met"],
-            $word > 0 => ['state' => 'full', 'note' => "$word on word"],
-            default => ['state' => 'full', 'note' => 'all met'],
+            $answered < $all => ['state' => $answered === 0 ? 'hollow' : 'half', 'note' => Message::of('note.of', ['done' => $answered, 'all' => $all])],
+            $unmet > 0 => ['state' => 'half', 'note' => Message::of('note.not-met', ['count' => $unmet])],
+            $word > 0 => ['state' => 'full', 'note' => Message::of('note.on-word', ['count' => $word])],
+            default => ['state' => 'full', 'note' => Message::of('note.all-met')],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function kit(OrderState $state): array
     {
         $in = static fn(string $wanted): int => count(array_filter($state->needs, static fn(KitNeed $need): bool => $need->state === $wanted));
 
         return match (true) {
-            $state->needs === [] => ['state' => 'hollow', 'note' => 'no card yet'],
-            $in('missing') > 0 => ['state' => 'half', 'note' => $in('missing') . ' missing'],
-            $in('overdue') > 0 => ['state' => 'half', 'note' => $in('overdue') . ' overdue'],
-            default => ['state' => 'full', 'note' => 'all owned'],
+            $state->needs === [] => ['state' => 'hollow', 'note' => Message::of('note.no-card')],
+            $in('missing') > 0 => ['state' => 'half', 'note' => Message::of('note.missing', ['count' => $in('missing')])],
+            $in('overdue') > 0 => ['state' => 'half', 'note' => Message::of('note.overdue', ['count' => $in('overdue')])],
+            default => ['state' => 'full', 'note' => Message::of('note.all-owned')],
         };
     }
 
-    /** @return array{state: string, note: string} */
+    /** @return array{state: string, note: Message} */
     private static function road(OrderState $state): array
     {
         $functions = RoadFunction::of($state);
@@ -166,24 +167,24 @@ final class OrderBoard
         $left = count($functions) - $seen - $failed - $untested;
 
         return match (true) {
-            $left === count($functions) => ['state' => 'hollow', 'note' => 'not driven'],
-            $failed > 0 => ['state' => 'half', 'note' => "$failed not seen"],
-            $left > 0 => ['state' => 'half', 'note' => "$left to look for"],
-            $untested > 0 => ['state' => 'half', 'note' => "$untested untested"],
-            default => ['state' => 'full', 'note' => 'all seen'],
+            $left === count($functions) => ['state' => 'hollow', 'note' => Message::of('note.not-driven')],
+            $failed > 0 => ['state' => 'half', 'note' => Message::of('note.not-seen', ['count' => $failed])],
+            $left > 0 => ['state' => 'half', 'note' => Message::of('note.to-look-for', ['count' => $left])],
+            $untested > 0 => ['state' => 'half', 'note' => Message::of('note.untested', ['count' => $untested])],
+            default => ['state' => 'full', 'note' => Message::of('note.all-seen')],
         };
     }
 
-    /** @return array{id: string, state: string, note: string} */
+    /** @return array{id: string, state: string, note: Message} */
     private static function drives(OrderState $state): array
     {
         $asked = array_filter($state->concerned(), static fn(CarSensor $sensor): bool => ($state->context->cards[$sensor->id] ?? null)?->drive !== null);
         $made = count($state->record->drives);
 
         return match (true) {
-            $asked === [] => ['id' => 'drive', 'state' => 'struck', 'note' => 'no card asks for one'],
-            $made === 0 => ['id' => 'drive', 'state' => 'hollow', 'note' => 'not driven'],
-            default => ['id' => 'drive', 'state' => 'half', 'note' => $made === 1 ? 'one drive' : "$made drives"],
+            $asked === [] => ['id' => 'drive', 'state' => 'struck', 'note' => Message::of('note.no-drive')],
+            $made === 0 => ['id' => 'drive', 'state' => 'hollow', 'note' => Message::of('note.not-driven')],
+            default => ['id' => 'drive', 'state' => 'half', 'note' => Message::of('note.drives', ['count' => $made])],
         };
     }
 }

@@ -15,6 +15,7 @@ use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\OwedChange;
 use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\SortedCode;
@@ -24,20 +25,16 @@ use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OwedAnswered;
 use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\ScanTaken;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
-/** Where a repair order stands, as a JSON document: lengths in mm, sides in words. */
+/** Where a repair order stands, as a JSON document: lengths in mm. */
 final class OrderStateDocument
 {
     /** As many of the latest changes as are shown. */
     private const CHANGES = 12;
 
-    private const FIGURES = [
-        'wheelbase' => 'Wheelbase', 'trackFront' => 'Track, front', 'trackRear' => 'Track, rear', 'frontOverhang' => 'Overhang, front',
-        'rearOverhang' => 'Overhang, rear', 'width' => 'Width', 'height' => 'Height', 'frontMark' => 'Front mark ahead of the front hubs',
-        'rearMark' => 'Rear mark behind the rear hubs',
-    ];
-
-    private const COORDINATES = ['along' => 'ahead of the rear hubs', 'across' => 'off the middle', 'height' => 'over the floor'];
+    private const COORDINATES = ['along', 'across', 'height'];
 
     /** @return array<string, mixed> */
     public static function write(OrderState $state): array
@@ -45,11 +42,11 @@ final class OrderStateDocument
         return [
             'waits' => self::waits($state->waitsFor()),
             'parts' => OrderBoard::of($state),
-            'alarms' => array_map(static fn(Capture $capture): string => $capture->words(), $state->alarms()),
+            'alarms' => array_map(static fn(Capture $capture): Message => $capture->said(), $state->alarms()),
             'car' => self::car($state->sheet),
             'operations' => array_values(array_map(static fn(OperationNoted $noted): array => [
                 'code' => $noted->operation->text(),
-                'words' => $noted->operation->words($state->sheet),
+                'says' => $noted->operation->said($state->sheet),
                 'state' => $noted->state,
                 ...self::who($noted->person, $noted->at, $noted->word),
             ], $state->record->operations)),
@@ -61,7 +58,7 @@ final class OrderStateDocument
             'scans' => self::scans($state),
             'comparison' => self::comparison($state),
             'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
-            'needs' => array_map(self::need(...), $state->needs),
+            'needs' => array_map(static fn(KitNeed $need): array => self::need($state, $need), $state->needs),
             'geometry' => self::geometry($state),
             'road' => ClosingDocument::road($state),
             'photos' => array_map(static fn(PhotoAdded $photo): array => [
@@ -74,7 +71,7 @@ final class OrderStateDocument
     /** @return array<string, mixed> what the order waits for, and the part of the work that belongs to */
     public static function waits(Waiting $waits): array
     {
-        return ['kind' => $waits->kind, 'words' => $waits->words, 'sensor' => $waits->sensor, 'part' => OrderBoard::part($waits->kind)];
+        return ['kind' => $waits->kind, 'says' => $waits->says, 'sensor' => $waits->sensor, 'part' => OrderBoard::part($waits->kind)];
     }
 
     /** @return array{person: string, at: string, word: string|null} */
@@ -111,11 +108,11 @@ final class OrderStateDocument
             $noted = $state->record->covers[$cover->value] ?? null;
             $covers[] = [
                 'id' => $cover->value,
-                'words' => $cover->words(),
+                'says' => $cover->said(),
                 'off' => $noted?->off,
                 'missed' => $noted === null ? [] : $noted->missed,
                 'due' => array_values(array_map(
-                    static fn(Capture $capture): string => $capture->words(),
+                    static fn(Capture $capture): Message => $capture->said(),
                     array_filter($state->alarms(), static fn(Capture $capture): bool => $capture->cover === $cover),
                 )),
                 ...($noted === null ? ['person' => null, 'at' => null, 'word' => null] : self::who($noted->person, $noted->at, null)),
@@ -135,7 +132,7 @@ final class OrderStateDocument
             'name' => $sensor->name,
             'kind' => $sensor->kind,
             'side' => $sensor->side,
-            'sideInWords' => $sensor->sideInWords(),
+            'sideSaid' => $sensor->sideSaid(),
             'pair' => $sensor->pair,
             'behind' => $sensor->behind,
             'at' => [$sensor->along, $sensor->across],
@@ -152,9 +149,9 @@ final class OrderStateDocument
     {
         $entry = $change->entry;
         $what = match (true) {
-            $entry instanceof OperationNoted => sprintf('%s: %s', ucfirst($entry->operation->words($state->sheet)), $entry->state),
-            $entry instanceof OwedAnswered => sprintf('%s: answered', ucfirst(Operation::fromCode($entry->operation)->words($state->sheet))),
-            default => '',
+            $entry instanceof OperationNoted => Message::of('change.operation', ['operation' => $entry->operation->said($state->sheet), 'state' => $entry->state]),
+            $entry instanceof OwedAnswered => Message::of('change.answered', ['operation' => Operation::fromCode($entry->operation)->said($state->sheet)]),
+            default => null,
         };
 
         return [
@@ -163,19 +160,19 @@ final class OrderStateDocument
             'at' => $entry->at,
             'sensors' => array_map(static fn(array $changed): array => [
                 'sensor' => $changed['sensor']->name,
-                'before' => self::owedWords($changed['before']->state, $changed['before']->route?->value),
-                'after' => self::owedWords($changed['after']->state, $changed['after']->route?->value),
-                'why' => $changed['after']->reasons[0]->outcome->reason ?? 'No operation concerns it any more.',
+                'before' => self::owedSaid($changed['before']),
+                'after' => self::owedSaid($changed['after']),
+                'why' => $changed['after']->reasons[0]->outcome->reason ?? Message::of('change.no-operation'),
             ], $change->sensors),
         ];
     }
 
-    private static function owedWords(OwedState $state, ?string $route): string
+    private static function owedSaid(Owed $owed): Message
     {
-        return match ($state) {
-            OwedState::Owed => 'owed, ' . ($route ?? 'static'),
-            OwedState::NotOwed => 'not owed',
-            OwedState::Unknown => 'unknown',
+        return match ($owed->state) {
+            OwedState::Owed => Message::of('note.owed-by', ['route' => Message::of('route.' . ($owed->route?->code() ?? 'static'))]),
+            OwedState::NotOwed => Message::of('note.not-owed'),
+            OwedState::Unknown => Message::of('note.not-known'),
         };
     }
 
@@ -187,7 +184,7 @@ final class OrderStateDocument
         return [
             'sensor' => $capture->sensor->id,
             'sensorName' => $capture->sensor->name,
-            'sideInWords' => $capture->sensor->sideInWords(),
+            'sideSaid' => $capture->sensor->sideSaid(),
             'cover' => $capture->cover->value,
             'item' => $item->id,
             'question' => $item->question,
@@ -271,24 +268,24 @@ final class OrderStateDocument
         ];
     }
 
-    private static function wanted(ConditionValue $value, VehicleSheet $sheet): ?string
+    private static function wanted(ConditionValue $value, VehicleSheet $sheet): ?Message
     {
         [$least, $most] = ConditionState::limits($value, $sheet);
-        $plain = static fn(float $number): string => rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
+        $with = [...($least === null ? [] : ['least' => Quantity::number($least)]), ...($most === null ? [] : ['most' => Quantity::number($most)]), 'unit' => $value->unit];
 
         return match (true) {
-            $least !== null && $most !== null => sprintf('%s to %s %s', $plain($least), $plain($most), $value->unit),
-            $least !== null => sprintf('at least %s %s', $plain($least), $value->unit),
-            $most !== null => sprintf('at most %s %s', $plain($most), $value->unit),
+            $least !== null && $most !== null => Message::of('wanted.between', $with),
+            $least !== null => Message::of('wanted.least', $with),
+            $most !== null => Message::of('wanted.most', $with),
             default => null,
         };
     }
 
     /** @return array<string, mixed> */
-    private static function need(KitNeed $need): array
+    private static function need(OrderState $state, KitNeed $need): array
     {
         return [
-            'kind' => $need->kind, 'wanted' => $need->wanted, 'sensors' => $need->sensors, 'why' => $need->why,
+            'kind' => $need->kind, 'wanted' => $need->wanted, 'sensors' => array_map(static fn(string $id): string => $state->sheet->sensor($id)->name ?? $id, $need->sensors), 'why' => $need->why,
             'state' => $need->state, 'item' => $need->item, 'note' => $need->note, 'bars' => $need->bars,
         ];
     }
@@ -298,7 +295,7 @@ final class OrderStateDocument
     {
         $sheet = $state->sheet;
         $all = get_object_vars($sheet);
-        $line = static function (string $figure, string $label, mixed $value, ?float $s, bool $sided) use ($state): array {
+        $line = static function (string $figure, Message $label, mixed $value, ?float $s, bool $sided) use ($state): array {
             $measured = $state->record->figures[$figure] ?? null;
 
             return [
@@ -307,12 +304,12 @@ final class OrderStateDocument
             ];
         };
         $lines = [];
-        foreach (self::FIGURES as $figure => $label) {
-            $lines[] = $line($figure, $label, $all[$figure], $sheet->s[$figure] ?? null, false);
+        foreach (VehicleSheet::MEASURABLE as $figure) {
+            $lines[] = $line($figure, Message::of("figure.$figure"), $all[$figure], $sheet->s[$figure] ?? null, false);
         }
         foreach ($sheet->sensors as $sensor) {
-            foreach (self::COORDINATES as $coordinate => $words) {
-                $lines[] = $line("$sensor->id.$coordinate", "$sensor->name, $words", get_object_vars($sensor)[$coordinate], $sensor->s, $coordinate === 'across');
+            foreach (self::COORDINATES as $coordinate) {
+                $lines[] = $line("$sensor->id.$coordinate", Message::of("figure.sensor.$coordinate", ['sensor' => $sensor->name]), get_object_vars($sensor)[$coordinate], $sensor->s, $coordinate === 'across');
             }
         }
 

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Facts;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\OwedReason;
+use Lumbro\Core\Message\Message;
 
 /** What a sensor is owed, and why, as plain figures and words. */
 final class OwedDocument
@@ -17,7 +18,7 @@ final class OwedDocument
         return [
             'state' => $owed->state->value,
             'route' => $owed->route?->value,
-            'proves' => $owed->route?->proves(),
+            'proves' => $owed->route === null ? null : Message::of("route.{$owed->route->code()}.proves"),
             'reasons' => array_map(static fn(OwedReason $reason): array => self::reason($reason, $sheet), $owed->reasons),
         ];
     }
@@ -27,7 +28,7 @@ final class OwedDocument
     {
         return [
             'code' => $reason->operation->text(),
-            'operation' => $reason->operation->words($sheet),
+            'operation' => $reason->operation->said($sheet),
             'state' => $reason->outcome->state->value,
             'route' => $reason->outcome->route?->value,
             'reason' => $reason->outcome->reason,

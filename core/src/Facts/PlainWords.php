@@ -4,110 +4,98 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Run\AxisFinding;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\Work\TaskState;
 
-/** What became of a sensor, in sentences for somebody who knows neither radars nor statistics (need J35). */
+/** What became of a sensor, for somebody who knows neither radars nor statistics (need J35). */
 final class PlainWords
 {
-    private const AXES = ['azimuth' => 'sideways', 'elevation' => 'up and down'];
-
-    /** @return list<string> */
+    /** @return list<Message> */
     public static function of(TaskState $state): array
     {
         $log = $state->run->log;
         if ($state->owed->state === OwedState::NotOwed && $state->runs === []) {
-            return ['It was not touched by the work and is not owed a calibration.'];
+            return [Message::of('plain.not-touched')];
         }
         $said = [];
         if ($log->sentBack !== null) {
-            $said[] = sprintf(
-                'It could not be put right here: %s. The car goes back to %s. Its axis is not proven.',
-                lcfirst(Cause::from($log->sentBack->fault)->title()),
-                Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body repair',
-            );
+            $cause = Cause::from($log->sentBack->fault);
+            $said[] = Message::of('plain.sent-back', ['cause' => $cause->title(), 'trade' => Message::of('trade.' . ($cause->sendsBackTo() ?? 'body'))]);
         }
         $before = $log->corrections === [] ? null : $state->run->findingAfter(0);
         if ($before !== null) {
-            $said[] = sprintf('Before anything was adjusted its axis was read %s.', self::place($state, $before));
+            $said[] = Message::of('plain.before', self::place($state, $before));
             $said[] = self::adjusted($log->corrections);
         }
         $finding = $state->run->finding;
         if ($finding === null) {
-            $said[] = $log->corrections === [] ? 'Its axis was not read.' : 'Its axis was not read since it was adjusted.';
+            $said[] = Message::of($log->corrections === [] ? 'plain.not-read' : 'plain.not-read-since');
 
             return $said;
         }
-        // A zero makes any reading after it nought: only what was read before it says where the axis is now.
-        $said[] = $finding->basis === 'zero' ? sprintf('By the readings before that, less what was stored, it now is %s.', self::place($state, $finding)) : sprintf(
-            '%s %s, in %d %s.',
-            $before === null ? 'Its axis was read' : 'Afterwards it was read',
-            self::place($state, $finding),
-            $finding->readings,
-            $finding->readings === 1 ? 'reading' : 'readings',
-        );
+        // A zero makes any reading after it read 0: only what was read before it says where the axis is now.
+        $said[] = $finding->basis === 'zero'
+            ? Message::of('plain.by-zero', self::place($state, $finding))
+            : Message::of($before === null ? 'plain.read' : 'plain.read-after', [...self::place($state, $finding), 'readings' => $finding->readings]);
         $said[] = match (true) {
-            $finding->verdict() === Verdict::Holds && $state->run->isProven() => sprintf('That is inside the limit%s: %s.', self::limits($finding), self::chance($finding)),
-            $finding->verdict() === Verdict::Out => sprintf('That is outside the limit%s.', self::limits($finding)),
-            default => sprintf('Whether that is inside the limit%s is not proven.', self::limits($finding)),
+            $finding->verdict() === Verdict::Holds && $state->run->isProven() => Message::of('plain.inside', ['limits' => self::limits($finding), 'chance' => Quantity::chance(self::chance($finding))]),
+            $finding->verdict() === Verdict::Out => Message::of('plain.outside', ['limits' => self::limits($finding)]),
+            default => Message::of('plain.not-proven', ['limits' => self::limits($finding)]),
         };
         if ($log->accepted !== null) {
-            $said[] = sprintf('It was accepted as it is by %s: %s', $log->accepted->name, $log->accepted->reason);
+            $said[] = Message::of('plain.accepted', ['name' => $log->accepted->name, 'reason' => $log->accepted->reason]);
         }
 
         return $said;
     }
 
-    private static function place(TaskState $state, AxisFinding $finding): string
+    /** @return array<string, Message> where the axis was, sideways and up or down */
+    private static function place(TaskState $state, AxisFinding $finding): array
     {
-        $back = $state->context->sensor->looksBack();
-        $parts = [];
+        $place = [];
         foreach (AxisFinding::AXES as $axis) {
             $off = $finding->verdicts[$axis]->misalignment;
-            $parts[] = abs($off) < 0.005 ? sprintf('true %s', self::AXES[$axis]) : sprintf('%.2f° %s', abs($off), Directions::axis($axis, $off, $back));
+            $place[$axis] = abs($off) < 0.005 ? Message::of("plain.true.$axis") : Message::of('plain.off', ['by' => Quantity::degrees($off), 'direction' => Directions::axis($axis, $off, $state->context->sensor->looksBack())]);
         }
 
-        return implode(' and ', $parts);
+        return $place;
     }
 
-    private static function limits(AxisFinding $finding): string
+    private static function limits(AxisFinding $finding): Message
     {
-        $limits = [];
-        foreach (AxisFinding::AXES as $axis) {
-            if ($finding->verdicts[$axis]->limit !== null) {
-                $limits[] = sprintf('%.2f° %s', $finding->verdicts[$axis]->limit, self::AXES[$axis]);
-            }
-        }
+        [$azimuth, $elevation] = [$finding->verdicts['azimuth']->limit, $finding->verdicts['elevation']->limit];
 
-        return $limits === [] ? ', of which the procedure gives none' : ' of ' . implode(' and ', $limits);
+        return match (true) {
+            $azimuth !== null && $elevation !== null => Message::of('plain.limits', ['azimuth' => Quantity::degrees($azimuth), 'elevation' => Quantity::degrees($elevation)]),
+            $azimuth !== null => Message::of('plain.limit-azimuth', ['azimuth' => Quantity::degrees($azimuth)]),
+            $elevation !== null => Message::of('plain.limit-elevation', ['elevation' => Quantity::degrees($elevation)]),
+            default => Message::of('plain.no-limit'),
+        };
     }
 
-    private static function chance(AxisFinding $finding): string
+    private static function chance(AxisFinding $finding): float
     {
-        $least = 1.0;
-        foreach (AxisFinding::AXES as $axis) {
-            $least = min($least, $finding->verdicts[$axis]->decision->probability ?? 1.0);
-        }
-        $inHundred = (int) round(100 * $least);
-
-        return $inHundred >= 100 ? 'of a hundred such cars over ninety-nine are' : "of a hundred such cars about $inHundred are";
+        return min(1.0, ...array_values(array_map(static fn(AxisVerdict $verdict): float => $verdict->decision->probability ?? 1.0, $finding->verdicts)));
     }
 
     /** @param non-empty-list<Corrected> $corrections */
-    private static function adjusted(array $corrections): string
+    private static function adjusted(array $corrections): Message
     {
-        $zeros = array_filter($corrections, static fn(Corrected $made): bool => $made->way === 'electronic');
-        $turned = count($corrections) - count($zeros);
+        $zeros = count(array_filter($corrections, static fn(Corrected $made): bool => $made->isElectronic()));
+        $turned = count($corrections) - $zeros;
 
         return match (true) {
-            $zeros === [] => $turned === 1 ? 'The sensor was then turned once.' : "The sensor was then turned $turned times.",
-            $turned === 0 => 'It was then corrected electronically: the sensor itself still looks where it did.',
-            default => 'The sensor was then turned, and the rest was corrected electronically.',
+            $zeros === 0 => Message::of('plain.turned', ['times' => $turned]),
+            $turned === 0 => Message::of('plain.electronic'),
+            default => Message::of('plain.turned-and-electronic'),
         };
     }
 }

@@ -9,15 +9,16 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Run\AxisFinding;
 use Lumbro\Core\Run\RunState;
 use Lumbro\Core\Run\ScrewPlan;
-use Lumbro\Core\Run\TurnWords;
 use Lumbro\Core\Screws\AxisPair;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\Work\TaskState;
 
-/** The run and the proof of a task, as a JSON document: degrees with direction words, turns in words. */
+/** The run and the proof of a task, as a JSON document: degrees with their directions. */
 final class RunDocument
 {
     /** @return array<string, mixed> */
@@ -31,12 +32,12 @@ final class RunDocument
 
         return [
             'steps' => array_map(static fn(CardStep $step): array => [
-                'id' => $step->id, 'text' => $step->text, 'seconds' => $step->seconds, 'does' => $step->does, 'state' => $run->routine->stateOf($step),
+                'id' => $step->id, 'text' => $step->said(), 'seconds' => $step->seconds, 'does' => $step->does, 'state' => $run->routine->stateOf($step),
                 'begunAt' => $log->clock?->step === $step->id ? $log->clock->at : null,
             ], $run->routine->steps),
-            'pending' => $pending === null ? null : ['id' => $pending->id, 'words' => $pending->command->words(), 'person' => $pending->person, 'at' => $pending->at],
+            'pending' => $pending === null ? null : ['id' => $pending->id, 'says' => $pending->command->said(), 'person' => $pending->person, 'at' => $pending->at],
             'trouble' => $trouble === null ? null : [
-                'words' => $trouble->asked->command->words(), 'message' => $trouble->answer->message, 'at' => $trouble->answer->at, 'person' => $trouble->answer->person,
+                'says' => $trouble->asked->command->said(), 'message' => $trouble->answer->message, 'at' => $trouble->answer->at, 'person' => $trouble->answer->person,
             ],
             'unheard' => $log->unheard,
             'wiped' => $log->wiped,
@@ -48,7 +49,7 @@ final class RunDocument
             'proven' => $run->isProven(),
             'onlyRead' => $run->isOnlyRead(),
             'correction' => self::correction($state),
-            'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'words' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
+            'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'says' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
             'shiftTest' => self::shiftTest($run, $back),
             'shifted' => $log->shift === 0.0 ? null : self::amount('mm', $log->shift, Directions::across($log->shift)),
             'causes' => self::causes($state),
@@ -64,7 +65,7 @@ final class RunDocument
             'mirror' => MirrorState::write($state),
             'events' => RunEvents::of($state, $state->entries),
             'sentBack' => $log->sentBack === null ? null : [
-                'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body repair',
+                'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Message::of('trade.' . (Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body')),
                 'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,
             ],
             'accepted' => $log->accepted === null ? null : ['name' => $log->accepted->name, 'reason' => $log->accepted->reason, 'at' => $log->accepted->at],
@@ -78,7 +79,7 @@ final class RunDocument
     }
 
     /** @return array<string, mixed> */
-    private static function amount(string $unit, float $value, string $direction): array
+    private static function amount(string $unit, float $value, Message $direction): array
     {
         return ['amount' => abs($value), 'unit' => $unit, 'direction' => $direction];
     }
@@ -113,7 +114,7 @@ final class RunDocument
         try {
             $plan = $way === 'screws' ? $run->screws() : null;
         } catch (CoreFailure $failure) {
-            return ['way' => $way, 'failure' => $failure->getMessage()];
+            return ['way' => $way, 'failure' => $failure->said];
         }
         $wanted = $run->zeroWanted();
 
@@ -135,7 +136,7 @@ final class RunDocument
                 'right' => $turn['screw']->y,
                 'up' => $turn['screw']->z,
                 'turns' => $turn['turns'],
-                'words' => TurnWords::of($turn['turns']),
+                'says' => Message::of('turns.of', ['turns' => Quantity::turns($turn['turns'])]),
                 'passes' => $turn['passes'],
                 'position' => $turn['screw']->position,
                 'travel' => $turn['screw']->travel,
@@ -153,27 +154,21 @@ final class RunDocument
         return ['azimuth' => self::degrees('azimuth', $pair->azimuth, $back), 'elevation' => self::degrees('elevation', $pair->elevation, $back)];
     }
 
-    /** A correction that was made, in words. */
-    public static function made(Corrected $made, bool $back): string
+    /** A correction that was made. */
+    public static function made(Corrected $made, bool $back): Message
     {
         if ($made->isElectronic()) {
-            return sprintf(
-                'a zero of %.2f° %s and %.2f° %s was stored',
-                abs($made->azimuth),
-                Directions::axis('azimuth', $made->azimuth, $back),
-                abs($made->elevation),
-                Directions::axis('elevation', $made->elevation, $back),
-            );
+            return Message::of('made.zero', [
+                'azimuth' => Quantity::degrees($made->azimuth), 'azimuthTo' => Directions::axis('azimuth', $made->azimuth, $back),
+                'elevation' => Quantity::degrees($made->elevation), 'elevationTo' => Directions::axis('elevation', $made->elevation, $back),
+            ]);
         }
-        if ($made->turns === []) {
-            return 'the sensor was set by its mirror spot';
-        }
-        $words = [];
-        foreach ($made->turns as $screw => $turns) {
-            $words[] = str_replace('-', ' ', $screw) . ' ' . TurnWords::of($turns);
+        $turns = [];
+        foreach ($made->turns as $screw => $turned) {
+            $turns[] = Message::of('made.screw', ['screw' => str_replace('-', ' ', $screw), 'turns' => Quantity::turns($turned)]);
         }
 
-        return implode(', ', $words);
+        return $turns === [] ? Message::of('made.mirror') : Message::of('made.screws', ['turns' => $turns]);
     }
 
     /** @return array<string, mixed>|null */
@@ -205,8 +200,8 @@ final class RunDocument
         foreach ($run->diagnosis()->ranked as ['cause' => $cause, 'chance' => $chance, 'because' => $because]) {
             $checked = $run->log->checks[$cause->value] ?? null;
             $causes[] = [
-                'id' => $cause->value, 'title' => $cause->title(), 'chance' => $chance, 'because' => $because, 'check' => $cause->check(),
-                'whenFound' => $cause->whenFound(), 'whenClear' => $cause->whenClear(), 'sendsBackTo' => $cause->sendsBackTo(),
+                'id' => $cause->value, 'title' => $cause->title(), 'chance' => $chance, 'because' => $because, 'check' => Message::of("cause.$cause->value.check"),
+                'whenFound' => $cause->whenFound(), 'whenClear' => Message::of('cause.clear'), 'sendsBackTo' => $cause->sendsBackTo() === null ? null : Message::of('trade.' . $cause->sendsBackTo()),
                 'found' => $checked?->found,
             ];
         }
@@ -214,7 +209,7 @@ final class RunDocument
         return $causes;
     }
 
-    /** @return list<array{from: string, says: string}> what is said of the axis from different sides, where they do not agree */
+    /** @return list<array{from: Message, says: Message}> what is said of the axis from different sides, where they do not agree */
     private static function statements(TaskState $state): array
     {
         $last = $state->lastRun();
@@ -223,19 +218,19 @@ final class RunDocument
             return [];
         }
         $said = [
-            ['from' => 'The scan tool', 'says' => sprintf('“%s”', $last->run->message)],
-            ['from' => 'The readings, with the set-up taken out', 'says' => match ($finding->verdict()) {
-                Verdict::Holds => 'the axis holds',
-                Verdict::Out => 'the axis is out',
-                Verdict::Unproven => 'the axis is unproven',
+            ['from' => Message::of('from.tool'), 'says' => Message::of('says.quoted', ['text' => $last->run->message])],
+            ['from' => Message::of('from.readings'), 'says' => match ($finding->verdict()) {
+                Verdict::Holds => Message::of('says.axis-holds'),
+                Verdict::Out => Message::of('says.axis-out'),
+                Verdict::Unproven => Message::of('says.axis-unproven'),
             }],
         ];
         $bracket = $state->context->order?->bracketLevel;
         if ($bracket !== null) {
-            $said[] = ['from' => 'The bracket, before the cover went back', 'says' => $bracket];
+            $said[] = ['from' => Message::of('from.bracket'), 'says' => $bracket];
         }
         if ($state->run->isEchoOdd()) {
-            $said[] = ['from' => 'The echo', 'says' => sprintf('%.1f dB, where %.1f dB are expected', (float) $state->run->echo->level, (float) $state->run->echo->expected)];
+            $said[] = ['from' => Message::of('from.echo'), 'says' => Message::of('says.echo', ['level' => Quantity::decibels((float) $state->run->echo->level), 'expected' => Quantity::decibels((float) $state->run->echo->expected)])];
         }
 
         return $said;

@@ -18,16 +18,18 @@ use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Journal\TargetShifted;
 use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\Work\TaskState;
 
-/** What happened from the run on, line by line and in words: the record itself, for a person. */
+/** What happened from the run on, line by line: the record itself, for a person. */
 final class RunEvents
 {
     /**
      * @param list<Line> $entries the task's record, in order
      *
-     * @return list<array{at: string, person: string, words: string}>
+     * @return list<array{at: string, person: string, says: Message}>
      */
     public static function of(TaskState $state, array $entries): array
     {
@@ -37,9 +39,9 @@ final class RunEvents
             if ($entry instanceof ToolAsked) {
                 $asked[$entry->id] = $entry;
             }
-            $words = self::words($state, $entry, $asked);
-            if ($words !== null) {
-                $events[] = ['at' => $entry->at, 'person' => $entry->person, 'words' => $words];
+            $said = self::said($state, $entry, $asked);
+            if ($said !== null) {
+                $events[] = ['at' => $entry->at, 'person' => $entry->person, 'says' => $said];
             }
         }
 
@@ -47,35 +49,41 @@ final class RunEvents
     }
 
     /** @param array<string, ToolAsked> $asked */
-    private static function words(TaskState $state, Line $entry, array $asked): ?string
+    private static function said(TaskState $state, Line $entry, array $asked): ?Message
     {
         return match (true) {
-            $entry instanceof ToolAsked => sprintf('asked the tool to %s', $entry->command->words()),
+            $entry instanceof ToolAsked => Message::of('event.asked', ['command' => $entry->command->said()]),
             $entry instanceof ToolAnswered => self::answer($entry, $asked[$entry->to] ?? null),
-            $entry instanceof StepDone => sprintf('“%s” done%s', $state->run->routine->step($entry->step)->text ?? $entry->step, $entry->waited === null ? '' : sprintf(' after %.0f s', $entry->waited)),
-            $entry instanceof RunMade => sprintf('the tool shows azimuth %+.2f, elevation %+.2f%s%s', $entry->azimuth, $entry->elevation, $entry->echoLevel === null ? '' : sprintf(', %.1f dB', $entry->echoLevel), $entry->to === null ? ' (typed)' : ''),
-            $entry instanceof RunFailed => sprintf('the run failed: “%s”', $entry->message),
-            $entry instanceof RunReleased => sprintf('released for one run by %s: %s', $entry->name, $entry->reason),
+            $entry instanceof StepDone => Message::of($entry->waited === null ? 'event.step' : 'event.step-waited', ['step' => $state->run->routine->step($entry->step)?->said() ?? $entry->step, ...($entry->waited === null ? [] : ['waited' => Quantity::seconds($entry->waited)])]),
+            $entry instanceof RunMade => self::run($entry),
+            $entry instanceof RunFailed => Message::of('event.run-failed', ['message' => $entry->message]),
+            $entry instanceof RunReleased => Message::of('event.released', ['name' => $entry->name, 'reason' => $entry->reason]),
             $entry instanceof Corrected => RunDocument::made($entry, $state->context->sensor->looksBack()),
-            $entry instanceof TargetShifted => $entry->across === 0.0 ? 'the target is back on its mark' : sprintf('the target was shifted %.0f mm %s', abs($entry->across), Directions::across($entry->across)),
-            $entry instanceof CauseChecked => sprintf('%s: %s%s', Cause::from($entry->cause)->title(), $entry->found ? 'found' : 'not found', $entry->note === '' ? '' : " ($entry->note)"),
-            $entry instanceof SentBack => sprintf('sent back by %s: %s', $entry->name, Cause::from($entry->fault)->title()),
-            $entry instanceof Reopened => sprintf('the sealed record was reopened by %s: %s', $entry->name, $entry->reason),
-            $entry instanceof BorderlineAccepted => sprintf('accepted by %s although it is not proven: %s', $entry->name, $entry->reason),
+            $entry instanceof TargetShifted => $entry->across === 0.0 ? Message::of('event.target-back') : Message::of('event.target-shifted', ['by' => Quantity::mm($entry->across), 'direction' => Directions::across($entry->across)]),
+            $entry instanceof CauseChecked => Message::of($entry->note === '' ? 'event.checked' : 'event.checked-note', ['cause' => Cause::from($entry->cause)->title(), 'found' => $entry->found ? 'yes' : 'no', ...($entry->note === '' ? [] : ['note' => $entry->note])]),
+            $entry instanceof SentBack => Message::of('event.sent-back', ['name' => $entry->name, 'cause' => Cause::from($entry->fault)->title()]),
+            $entry instanceof Reopened => Message::of('event.reopened', ['name' => $entry->name, 'reason' => $entry->reason]),
+            $entry instanceof BorderlineAccepted => Message::of('event.accepted', ['name' => $entry->name, 'reason' => $entry->reason]),
             default => null,
         };
     }
 
-    private static function answer(ToolAnswered $answer, ?ToolAsked $asked): string
+    private static function run(RunMade $run): Message
     {
-        $what = $asked === null ? '' : $asked->command->words() . ': ';
+        $figures = ['azimuth' => sprintf('%+.2f', $run->azimuth), 'elevation' => sprintf('%+.2f', $run->elevation), 'typed' => $run->to === null ? 'yes' : 'no'];
+
+        return $run->echoLevel === null ? Message::of('event.run', $figures) : Message::of('event.run-echo', [...$figures, 'level' => Quantity::decibels($run->echoLevel)]);
+    }
+
+    private static function answer(ToolAnswered $answer, ?ToolAsked $asked): Message
+    {
+        $with = $asked === null ? [] : ['command' => $asked->command->said()];
 
         return match ($answer->outcome) {
-            'done' => sprintf('%sdone, “%s”', $what, $answer->message),
-            'failed' => sprintf('%sfailed, “%s”%s', $what, $answer->message, $answer->wiped ? '; the stored axis is lost' : ''),
-            'nonsense' => sprintf('%sthe answer cannot be read, “%s”', $what, $answer->message),
-            'never-sent' => $what . 'it never reached the tool',
-            default => $what . 'no answer, and nobody can know what became of it',
+            'done', 'nonsense' => Message::of("event.tool-$answer->outcome", [...$with, 'message' => $answer->message]),
+            'failed' => Message::of('event.tool-failed', [...$with, 'message' => $answer->message, 'wiped' => $answer->wiped ? 'yes' : 'no']),
+            'never-sent' => Message::of('event.tool-never-sent', $with),
+            default => Message::of('event.tool-lost', $with),
         };
     }
 }

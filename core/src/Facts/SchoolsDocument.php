@@ -6,6 +6,7 @@ namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\TaskContext;
@@ -22,14 +23,14 @@ final class SchoolsDocument
         foreach ($plan->all() as ['school' => $school, 'hindrance' => $hindrance, 'calls' => $calls]) {
             $schools[] = [
                 'id' => $school->id(),
-                'name' => $school->name(),
+                'name' => Message::of('school.' . $school->id()),
                 'chosen' => in_array($school->id(), $plan->schools, true),
                 'listed' => $listed === [] ? null : in_array($school->id(), $listed, true),
                 'hindrance' => $hindrance,
-                'materials' => $school->materials(),
-                'failures' => $school->failures(),
-                'steps' => $hindrance === null ? array_map(static fn(PreparationItem $step): string => $step->question, $school->steps($plan->ground)) : [],
-                'calls' => array_map(static fn(Call $call): array => ['id' => $call->id, 'title' => $call->title, 'instruction' => $call->instruction, 'check' => $call->check], $calls),
+                'materials' => array_map(static fn(string $code): Message => Message::of("material.$code"), $school->materials()),
+                'failures' => array_map(static fn(string $code): Message => Message::of("failure.$code"), $school->failures()),
+                'steps' => $hindrance === null ? array_map(static fn(PreparationItem $step): string|Message => $step->question, $school->steps($plan->ground)) : [],
+                'calls' => array_map(static fn(Call $call): array => ['id' => $call->id, 'title' => $call->title(), 'instruction' => $call->instruction(), 'check' => $call->isCheck()], $calls),
                 'traces' => array_values(array_filter(array_map(static fn(Call $call): ?array => TraceDrawing::of($call, $at), $calls))),
             ];
         }
@@ -37,7 +38,7 @@ final class SchoolsDocument
         return [
             'schools' => $schools,
             'stand' => ['left' => [$at->x['barLeft'], $at->y['barLeft']], 'right' => [$at->x['barRight'], $at->y['barRight']], 'target' => [$at->x['target'], $at->y['target']]],
-            'marks' => array_map(static fn(Mark $mark): array => ['id' => $mark->value, 'words' => $mark->words(), 'across' => $mark->across()], Mark::cases()),
+            'marks' => array_map(static fn(Mark $mark): array => ['id' => $mark->value, 'says' => $mark->said(), 'across' => $mark->across()], Mark::cases()),
         ];
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\Work\TaskState;
 
 /** The floor as it was read, and what it does to the target's height; mm and degrees. */
 final class SiteFloorDocument
 {
-    private const WORDS = ['FL' => 'Left front wheel', 'FR' => 'Right front wheel', 'RL' => 'Left rear wheel', 'RR' => 'Right rear wheel'];
-
     /** @return array<string, mixed> */
     public static function write(TaskState $state): array
     {
@@ -23,10 +23,10 @@ final class SiteFloorDocument
         $places = [];
         foreach (SiteFloor::places($state->context) as $place) {
             $reading = $read[$place] ?? null;
-            $where = isset(self::WORDS[$place]) ? $place : 'target';
+            $where = in_array($place, FloorRead::WHEELS, true) ? $place : 'target';
             $places[] = [
                 'id' => $place,
-                'words' => self::WORDS[$place] ?? 'The target\'s spot',
+                'says' => Message::of("place.$where"),
                 'at' => [$at->x[$where], $at->y[$where]],
                 'typed' => $reading?->typed,
                 'value' => $reading?->value,
@@ -41,25 +41,25 @@ final class SiteFloorDocument
             'required' => $state->plan->requiredHeight(),
             'card' => $state->context->spot->height,
             'slopes' => $plane === null ? null : [
-                'pitch' => self::slope($plane->pitch()->value, $plane->pitch()->uncertainty, 'rising to the front', 'falling to the front'),
-                'roll' => self::slope($plane->roll()->value, $plane->roll()->uncertainty, 'rising to the car\'s left', 'falling to the car\'s left'),
+                'pitch' => self::slope($plane->pitch()->value, $plane->pitch()->uncertainty, 'rising-front', 'falling-front'),
+                'roll' => self::slope($plane->roll()->value, $plane->roll()->uncertainty, 'rising-left', 'falling-left'),
                 'warp' => $plane->warp,
                 'warped' => $plane->warped,
             ],
             'plate' => $floor->grade === null ? null : self::slope(
                 $floor->grade->value,
                 $floor->grade->uncertainty,
-                'its top towards the car',
-                'its top away from the car',
+                'top-towards',
+                'top-away',
             ),
             'places' => $places,
             'wheels' => count(array_intersect(array_keys($read), FloorRead::WHEELS)),
         ];
     }
 
-    /** @return array{amount: float, uncertainty: float, direction: string} degrees */
+    /** @return array{amount: float, uncertainty: float, direction: Message} degrees */
     private static function slope(float $value, float $uncertainty, string $positive, string $negative): array
     {
-        return ['amount' => abs($value), 'uncertainty' => $uncertainty, 'direction' => $value >= 0 ? $positive : $negative];
+        return ['amount' => abs($value), 'uncertainty' => $uncertainty, 'direction' => Directions::said($value >= 0 ? $positive : $negative)];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Catalogue\Card\CardPolarSpot;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\StakeOut;
 use Lumbro\Core\SetUp\TaskContext;
@@ -20,9 +21,9 @@ final class StakeOutDocument
         foreach (StakeOut::schools($plan) as ['school' => $school, 'hindrance' => $hindrance, 'rows' => $rows]) {
             $written = [];
             foreach ($rows as ['call' => $call, 'value' => $value]) {
-                $written[] = ['what' => $call->title, 'instruction' => $call->instruction, 'value' => $value, 'reads' => $call->reads->value, 'check' => $call->check];
+                $written[] = ['what' => $call->title(), 'instruction' => $call->instruction(), 'value' => $value, 'reads' => $call->reads->value, 'check' => $call->isCheck()];
             }
-            $schools[] = ['id' => $school->id(), 'name' => $school->name(), 'hindrance' => $hindrance, 'rows' => $written];
+            $schools[] = ['id' => $school->id(), 'name' => Message::of('school.' . $school->id()), 'hindrance' => $hindrance, 'rows' => $written];
         }
         $heights = [];
         foreach (StakeOut::heights($context, $plan) as $datum => $height) {
@@ -31,13 +32,17 @@ final class StakeOutDocument
 
         return [
             'sensor' => $context->sensor->name,
-            'side' => $context->sensor->sideInWords(),
+            'side' => $context->sensor->sideSaid(),
             'card' => ['title' => $context->card->title, 'edition' => $context->card->edition, 'source' => $context->card->source, 'checked' => $context->card->isChecked()],
             'spot' => [
                 'datum' => $spot->datum,
                 ...($spot instanceof CardPolarSpot ? ['range' => $spot->range, 'bearing' => $spot->bearing] : ['along' => $spot->along, 'across' => $spot->across]),
             ],
-            'facing' => $plan->ground->isPolar() ? 'Aimed at the sensor\'s middle.' : ($plan->ground->stand->facesForward() ? 'Square to the line, facing the way the car does.' : 'Square to the line, facing the car.'),
+            'facing' => Message::of(match (true) {
+                $plan->ground->isPolar() => 'facing.sensor',
+                $plan->ground->stand->facesForward() => 'facing.forward',
+                default => 'facing.car',
+            }),
             'ways' => StakeOut::ways($context, $plan),
             'schools' => $schools,
             'heights' => $heights,

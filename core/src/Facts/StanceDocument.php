@@ -41,7 +41,7 @@ final class StanceDocument
             'unserved' => array_map(static function (Need $need) use ($bay, $car): array {
                 $nearest = StanceSearch::nearest($bay, $car, [$need]);
 
-                return ['id' => $need->id, 'name' => $need->name, 'words' => Fit::of($need, $bay, $nearest)->words($nearest)];
+                return ['id' => $need->id, 'name' => $need->name, 'says' => Fit::of($need, $bay, $nearest)->said($nearest)];
             }, $unserved),
         ];
     }
@@ -65,7 +65,7 @@ final class StanceDocument
                 'name' => $fit->need->name,
                 'holds' => $fit->holds(),
                 'clearance' => $fit->clearance,
-                'words' => $fit->words($stance),
+                'says' => $fit->said($stance),
                 'at' => $fit->at,
             ], $fits),
         ];

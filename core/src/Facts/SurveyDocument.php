@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\SetUp\CrossCheck;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\ReferenceChoice;
@@ -13,9 +14,7 @@ use Lumbro\Core\Work\TaskState;
 /** What the survey says of itself: schools against each other, references, and the budget before the run. */
 final class SurveyDocument
 {
-    public const REFERENCES = ['body-centreline' => 'Body centreline', 'thrust-line' => 'Thrust line', 'axles' => 'Axle line'];
-
-    /** @return array<string, mixed> lengths in mm, angles in degrees, directions in words */
+    /** @return array<string, mixed> lengths in mm, angles in degrees */
     public static function write(TaskState $state): array
     {
         return [
@@ -31,17 +30,17 @@ final class SurveyDocument
         $ahead = $state->plan->ground->isAhead;
 
         return [
-            'first' => $check->first->name(),
-            'second' => $check->second->name(),
+            'first' => Message::of('school.' . $check->first->id()),
+            'second' => Message::of('school.' . $check->second->id()),
             'disagrees' => $check->disagrees(),
             'along' => [
                 'amount' => abs($check->along->value),
-                'direction' => ($check->along->value >= 0) === $ahead ? 'further from the car' : 'nearer to the car',
+                'direction' => ($check->along->value >= 0) === $ahead ? Directions::said('further') : Directions::said('nearer'),
                 'uncertainty' => $check->uncertainty($check->along),
             ],
             'across' => [
                 'amount' => abs($check->across->value),
-                'direction' => $check->across->value >= 0 ? 'further to the car\'s left' : 'further to the car\'s right',
+                'direction' => $check->across->value >= 0 ? Directions::said('further-left') : Directions::said('further-right'),
                 'uncertainty' => $check->uncertainty($check->across),
             ],
             'bearing' => [
@@ -50,7 +49,7 @@ final class SurveyDocument
                 'uncertainty' => rad2deg($check->uncertainty($check->bearing)),
             ],
             'explanations' => array_map(static fn(array $told): array => [
-                'words' => $state->plan->words($told['id']),
+                'says' => $state->plan->said($told['id']),
                 'times' => $told['times'],
                 'amount' => $told['angular'] ? rad2deg($told['amount']) : $told['amount'],
                 'unit' => $told['angular'] ? 'degrees' : (str_ends_with($told['id'], '.scale') ? 'share' : 'mm'),
@@ -62,13 +61,13 @@ final class SurveyDocument
     private static function reference(TaskState $state, ReferenceChoice $choice): array
     {
         $looksBack = $state->context->sensor->looksBack();
-        $figure = static fn(?float $value, ?float $s, string $direction): ?array => $value === null ? null : ['amount' => abs($value), 'direction' => $direction, 'uncertainty' => $s];
+        $figure = static fn(?float $value, ?float $s, Message $direction): ?array => $value === null ? null : ['amount' => abs($value), 'direction' => $direction, 'uncertainty' => $s];
 
         return [
             'id' => $choice->line,
-            'name' => self::REFERENCES[$choice->line],
+            'name' => Message::of("reference.$choice->line"),
             'inUse' => $choice->line === $state->plan->ground->reference,
-            'angle' => $figure($choice->angle, $choice->angleUncertainty, ($choice->angle ?? 0.0) >= 0 ? 'to the car\'s left' : 'to the car\'s right'),
+            'angle' => $figure($choice->angle, $choice->angleUncertainty, ($choice->angle ?? 0.0) >= 0 ? Directions::said('left') : Directions::said('right')),
             'worth' => $figure($choice->worth, $choice->worthUncertainty, Directions::axis('azimuth', $choice->worth ?? 0.0, $looksBack)),
         ];
     }

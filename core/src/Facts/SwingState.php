@@ -8,6 +8,8 @@ use Lumbro\Core\Axis\PlateSwing;
 use Lumbro\Core\Catalogue\Card\CardPosition;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\LevelRead;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Work\TaskState;
 
 /** A plate's positions in the card's order, the level read in each, and the elevation that follows (need J28, maths §6). */
@@ -32,13 +34,13 @@ final class SwingState
             $level = $level?->position === $id ? $level->level : null;
             $before = $levels[$id] ?? null;
             $positions[] = [
-                'id' => $id, 'words' => $position->words, 'level' => $level,
+                'id' => $id, 'says' => $position->words, 'level' => $level,
                 'state' => $level !== null ? 'done' : (count($read) === $i ? 'now' : 'later'),
                 'expect' => match (true) {
-                    $before !== null => sprintf('about %.1f dB again', $before),
-                    $position->pitch === 0.0 && $state->run->echo->expected !== null => sprintf('about %.1f dB', $state->run->echo->expected),
-                    $position->pitch === 0.0 => 'the strongest echo, where plate and sensor agree',
-                    default => 'a weaker echo than square',
+                    $before !== null => Message::of('swing.again', ['level' => Quantity::decibels($before)]),
+                    $position->pitch === 0.0 && $state->run->echo->expected !== null => Message::of('swing.about', ['level' => Quantity::decibels($state->run->echo->expected)]),
+                    $position->pitch === 0.0 => Message::of('swing.strongest'),
+                    default => Message::of('swing.weaker'),
                 },
                 'odd' => $before !== null && $level !== null && abs($level - $before) > self::SAME,
             ];
@@ -71,7 +73,7 @@ final class SwingState
         try {
             $peak = PlateSwing::of($up, $means[(string) -$up], $means['0'], $means[(string) $up], 0.4);
         } catch (CoreFailure $failure) {
-            return ['peak' => null, 'failure' => $failure->getMessage()];
+            return ['peak' => null, 'failure' => $failure->said];
         }
 
         return ['peak' => [...RunDocument::degrees('elevation', $peak->peak, $state->context->sensor->looksBack()), 'uncertainty' => $peak->uncertainty], 'failure' => null];

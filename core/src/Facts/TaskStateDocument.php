@@ -10,6 +10,8 @@ use Lumbro\Core\Catalogue\Card\CardPolarSpot;
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Intake\OwedReason;
 use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\School;
@@ -20,7 +22,7 @@ use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\Disagreement;
 use Lumbro\Core\Work\TaskState;
 
-/** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees, directions in words. */
+/** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees. */
 final class TaskStateDocument
 {
     /** A part of a shift smaller than this need not be made, mm. */
@@ -34,10 +36,6 @@ final class TaskStateDocument
         'turn' => ['split', 'return-left', 'pose-turn', 'cross-left', 'diagonal-left', 'aim', 'split-far'],
         'shift' => ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range'],
         'height' => ['height'],
-    ];
-
-    private const TITLES = [
-        'along' => 'Distance', 'across' => 'Off the line', 'yaw' => 'Square', 'height' => 'Height', 'range' => 'Range', 'bearing' => 'Bearing',
     ];
 
     /** @return array<string, mixed> */
@@ -55,7 +53,7 @@ final class TaskStateDocument
             'owed' => [
                 'state' => $state->owed->state->value,
                 'route' => $state->owed->route?->value,
-                'proves' => $state->owed->route?->proves(),
+                'proves' => $state->owed->route === null ? null : Message::of("route.{$state->owed->route->code()}.proves"),
                 'reasons' => array_map(static fn(OwedReason $reason): array => OwedDocument::reason($reason, $state->context->sheet), $state->owed->reasons),
             ],
             'card' => self::card($state),
@@ -69,9 +67,9 @@ final class TaskStateDocument
             'verdicts' => self::verdicts($state),
             'ifRunNow' => self::ifRunNow($state),
             'consistent' => $state->setUp->isConsistent(),
-            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'words' => $state->plan->words($id)], $state->setUp->suspects()),
-            'failure' => $state->setUp->failure?->getMessage(),
-            'bars' => array_map(static fn($bar): array => ['code' => $bar->code, 'text' => $bar->text], $state->bars),
+            'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'says' => $state->plan->said($id)], $state->setUp->suspects()),
+            'failure' => $state->setUp->failure?->said,
+            'bars' => array_map(static fn($bar): array => ['code' => $bar->code, 'says' => $bar->says], $state->bars),
             'release' => $release === null ? null : ['name' => $release->name, 'reason' => $release->reason, 'person' => $release->person, 'at' => $release->at],
             'mayRun' => $state->mayRun(),
             'runs' => array_map(static fn(RunResult $run): array => self::run($run, $state->context->sensor->looksBack()), $state->runs),
@@ -110,26 +108,22 @@ final class TaskStateDocument
         ];
     }
 
-    /** @return array<string, mixed>|null the one reading that does not fit, in words */
+    /** @return array<string, mixed>|null the one reading that does not fit */
     private static function disagreement(TaskState $state): ?array
     {
         $found = Disagreement::of($state->setUp);
         if ($found === null) {
             return null;
         }
-        $words = $state->plan->words($found->id);
-        $size = $found->angular ? sprintf('%.2f°', abs($found->size)) : sprintf('%.0f mm', abs($found->size));
-        $others = $found->others === 1 ? 'the other one' : "the other $found->others";
+        $size = $found->angular ? Quantity::degrees($found->size) : Quantity::mm($found->size);
 
         return [
             'id' => $found->id,
             'isReading' => $found->isRead,
             'size' => $found->size,
             'unit' => $found->angular ? 'degrees' : 'mm',
-            'text' => $found->isRead
-                ? sprintf('“%s” disagrees with %s by %s: measure it again.', ucfirst($words), $others, $size)
-                : sprintf('The readings fit each other only if %s is off by %s.', $words, $size),
-            'equals' => array_map($state->plan->words(...), $found->equals),
+            'says' => Message::of($found->isRead ? 'disagreement.reading' : 'disagreement.figure', ['what' => $state->plan->said($found->id), 'others' => $found->others, 'size' => $size]),
+            'equals' => array_map($state->plan->said(...), $found->equals),
         ];
     }
 
@@ -154,7 +148,7 @@ final class TaskStateDocument
         $chosen = $plan->referenceChosen;
 
         return [
-            'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => $school->name()], $plan->inUse()),
+            'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => Message::of('school.' . $school->id())], $plan->inUse()),
             'reference' => [
                 'line' => $plan->ground->reference,
                 'from' => $state->context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
@@ -191,12 +185,12 @@ final class TaskStateDocument
 
         return [
             'id' => $call->id,
-            'title' => $call->title,
-            'instruction' => $call->instruction,
+            'title' => $call->title(),
+            'instruction' => $call->instruction(),
             'reads' => $call->reads->value,
-            'statesAccuracy' => $call->statesAccuracy,
-            'datums' => $call->datums,
-            'check' => $call->check,
+            'statesAccuracy' => $call->details->statesAccuracy,
+            'datums' => $call->details->datums,
+            'check' => $call->isCheck(),
             'instrument' => $call->instrument,
             'due' => in_array($call->id, $state->due, true),
             'expected' => $state->expected[$call->id] ?? null,
@@ -210,7 +204,7 @@ final class TaskStateDocument
         return [
             'id' => $reading->id,
             'call' => $reading->call,
-            'title' => ucfirst($state->plan->words($reading->call)),
+            'title' => $state->plan->said($reading->call),
             'typed' => $reading->typed,
             'value' => $reading->value,
             'unit' => $reading->unit,
@@ -254,7 +248,7 @@ final class TaskStateDocument
         foreach (self::TELLING[$kind->value] as $call) {
             $known = $state->plan->calls()[$call] ?? null;
             if ($known !== null && isset($predicted[$call])) {
-                return ['call' => $call, 'title' => $known->title, 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
+                return ['call' => $call, 'title' => $known->title(), 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
             }
         }
 
@@ -292,7 +286,7 @@ final class TaskStateDocument
     {
         $written = [];
         foreach ($state->plan->respects() as $name) {
-            $written[] = ['id' => $name, 'title' => self::TITLES[$name], ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
+            $written[] = ['id' => $name, 'title' => Message::of("respect.$name"), ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
         }
 
         return $written;
@@ -324,14 +318,13 @@ final class TaskStateDocument
         ];
     }
 
-    /** @return array<string, mixed> what a figure rests on, in words */
+    /** @return array<string, mixed> what a figure rests on */
     private static function ground(TaskState $state, Deviation $deviation): array
     {
-        $words = $state->plan->words(...);
         $contributions = [];
         foreach (array_slice($deviation->contributions, 0, 5) as ['id' => $id, 'share' => $share]) {
             if ($share > 0.005) {
-                $contributions[] = ['words' => $words($id), 'share' => $share];
+                $contributions[] = ['says' => $state->plan->said($id), 'share' => $share];
             }
         }
         $best = $deviation->bestCheck;
@@ -339,7 +332,7 @@ final class TaskStateDocument
         return [
             'contributions' => $contributions,
             'bestCheck' => $best === null ? null : [
-                'words' => $words($best['id']),
+                'says' => $state->plan->said($best['id']),
                 'uncertainty' => $deviation->angular ? rad2deg($best['uncertainty']) : $best['uncertainty'],
             ],
         ];
@@ -362,8 +355,8 @@ final class TaskStateDocument
             'unit' => 'mm',
             'direction' => Directions::deviation('height', $height->deviation, true),
             'contributions' => [
-                ['words' => $state->plan->floor->from === 'stated' ? 'the floor, which was not surveyed' : 'the floor, as surveyed', 'share' => $floor],
-                ['words' => 'the staff reading', 'share' => 1 - $floor],
+                ['says' => Message::of($state->plan->floor->from === 'stated' ? 'part.floor-stated' : 'part.floor-surveyed'), 'share' => $floor],
+                ['says' => Message::of('part.staff'), 'share' => 1 - $floor],
             ],
             'bestCheck' => null,
         ];

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Failure;
 
-/** Every way the core refuses an input. The message is meant for the person who gave it. */
+use Lumbro\Core\Message\Message;
+
+/** Every way the core refuses an input: what is wrong, as a message without words, and where. */
 abstract class CoreFailure extends \DomainException
 {
-    final protected function __construct(string $message, private readonly ?string $path = null)
+    final protected function __construct(public readonly Message $said, private readonly ?string $path = null)
     {
-        parent::__construct($message);
+        // For a log, which has no reader: the code and its parameters.
+        parent::__construct($said->code . ($said->with === [] ? '' : ' ' . json_encode($said->with, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR)));
     }
 
     /** The machine-readable name of the failure, as listed in the formats. */

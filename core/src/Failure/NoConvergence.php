@@ -4,28 +4,27 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Failure;
 
+use Lumbro\Core\Message\Message;
+
 /** Readings that contradict each other so far that no set-up comes near them. */
 final class NoConvergence extends CoreFailure
 {
     /** @param int $iterations rounds that were made */
     public static function after(int $iterations): self
     {
-        return new self(sprintf(
-            'No set-up comes near these readings: the adjustment has not settled after %d rounds. One of them is probably far out.',
-            $iterations,
-        ));
+        return new self(Message::of('survey.no-convergence.rounds', ['rounds' => $iterations]));
     }
 
     /** Where so many readings contradict each other that the rounds themselves would take too long. */
     public static function afterMuchWork(): self
     {
-        return new self('No set-up comes near these readings: the adjustment has not settled after much work. Take fewer readings, or look for one that is far out.');
+        return new self(Message::of('survey.no-convergence.work'));
     }
 
     /** Where the readings draw points so near together that a direction between them is no longer to be told. */
     public static function betweenCoincident(): self
     {
-        return new self('No set-up fits these readings in which every direction can be told: two of its points all but coincide. One of the readings is probably far out.');
+        return new self(Message::of('survey.no-convergence.coincident'));
     }
 
     public function errorCode(): string

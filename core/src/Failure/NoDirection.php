@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Failure;
 
+use Lumbro\Core\Message\Message;
+
 /** An observation that says nothing where the plan stands now: points in one place, a beam along the bar. */
 final class NoDirection extends CoreFailure
 {
@@ -12,12 +14,12 @@ final class NoDirection extends CoreFailure
     private int $observation = 0;
 
     /**
-     * @param string     $what    such as 'the line from "B" to "A"'
+     * @param Message    $what    such as the line from "B" to "A"
      * @param float|null $reading what is read there all the same, mm; null where nothing is
      */
-    public static function betweenCoincident(string $what, ?float $reading = null): self
+    public static function betweenCoincident(Message $what, ?float $reading = null): self
     {
-        $failure = new self($what . ' has no direction, because its two points lie in one place. Give them different places.');
+        $failure = new self(Message::of('survey.no-direction', ['what' => $what]));
         $failure->reading = $reading;
 
         return $failure;
@@ -26,7 +28,7 @@ final class NoDirection extends CoreFailure
     /** A beam nearly parallel to the bar it should light. */
     public static function alongTheBar(string $body): self
     {
-        return new self(sprintf('The beam meets the body "%s" lengthwise and lights no one place on it. Check the headings.', $body));
+        return new self(Message::of('survey.beam-along-bar', ['body' => $body]));
     }
 
     public function errorCode(): string
@@ -51,6 +53,6 @@ final class NoDirection extends CoreFailure
     /** The same, naming where in the document the observation stands. */
     public function inList(string $path): InvalidInput
     {
-        return InvalidInput::because("$path/{$this->observation}", 'says nothing here. ' . $this->getMessage());
+        return InvalidInput::because("$path/{$this->observation}", 'survey.observation-empty', ['why' => $this->said]);
     }
 }

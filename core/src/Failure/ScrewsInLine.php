@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Failure;
 
+use Lumbro\Core\Message\Message;
+
 /** Two adjusting screws that lie in one line with the pivot and so cannot move both axes. */
 final class ScrewsInLine extends CoreFailure
 {
@@ -13,11 +15,7 @@ final class ScrewsInLine extends CoreFailure
      */
     public static function named(string $first, string $second): self
     {
-        return new self(sprintf(
-            'The screws "%s" and "%s" lie in one line with the pivot: together they turn the sensor about one axis only.',
-            $first,
-            $second,
-        ), '/screws');
+        return new self(Message::of('screws.in-line', ['first' => $first, 'second' => $second]), '/screws');
     }
 
     public function errorCode(): string

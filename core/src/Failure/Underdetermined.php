@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Failure;
 
+use Lumbro\Core\Message\Message;
+
 /** Readings that leave some unknown of the survey without a value. */
 final class Underdetermined extends CoreFailure
 {
@@ -13,7 +15,7 @@ final class Underdetermined extends CoreFailure
     /** @param list<string> $unfixed names such as "stand.yaw" */
     public static function unknowns(array $unfixed): self
     {
-        $failure = new self('The readings do not fix ' . implode(', ', $unfixed) . '. A further reading that involves them is needed.');
+        $failure = new self(Message::of('survey.underdetermined', ['unfixed' => $unfixed]));
         $failure->unfixed = $unfixed;
 
         return $failure;

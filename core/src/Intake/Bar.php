@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Message\Message;
+
 /** One reason why the run may not start. */
 final readonly class Bar
 {
     /** @param string $code "preparation", "line", "placement", "unchecked" or "inconsistent" */
-    public function __construct(public string $code, public string $text) {}
+    public function __construct(public string $code, public Message $says) {}
 }

@@ -11,6 +11,8 @@ use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Journal\Captured;
 use Lumbro\Core\Measure\TypedNumber;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /** What is to be captured before the bumper covers go back, and how it stands with it (need J3). */
 final class CaptureList
@@ -110,7 +112,7 @@ final class CaptureList
         return $due;
     }
 
-    private static function warning(CaptureItem $item, ?Captured $had): ?string
+    private static function warning(CaptureItem $item, ?Captured $had): ?Message
     {
         if ($had === null || $had->reason !== null || $item->kind !== 'number' || $item->most === null) {
             return null;
@@ -122,7 +124,7 @@ final class CaptureList
         }
 
         return abs($number) > $item->most
-            ? sprintf('%s %s is more than the %s %s allowed here.', $had->value, $item->unit ?? '', rtrim(rtrim(number_format($item->most, 2, '.', ''), '0'), '.'), $item->unit ?? '')
+            ? Message::of('capture.too-much', ['value' => $had->value, 'unit' => $item->unit ?? '', 'most' => Quantity::number($item->most)])
             : null;
     }
 }

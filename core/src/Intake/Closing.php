@@ -7,6 +7,7 @@ namespace Lumbro\Core\Intake;
 use Lumbro\Core\Catalogue\ShopRules\CodeSort;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Message\Message;
 
 /**
  * What keeps a repair order open: an owed sensor that is neither proven nor handed over, a cover still off, a drive that
@@ -48,8 +49,8 @@ final readonly class Closing
         $others = array_values(array_filter($open, static fn(OpenItem $item): bool => ! str_starts_with($item->id, 'sensor ')));
 
         return match (true) {
-            $open === [] => new Waiting('closed', 'Nothing: it is closed'),
-            $waits->kind === 'task' && count($others) === count($open) => new Waiting('close', count($others) === 1 ? $others[0]->words : sprintf('%s (%d more)', rtrim($others[0]->words, '.'), count($others) - 1)),
+            $open === [] => new Waiting('closed', Message::of('waits.closed')),
+            $waits->kind === 'task' && count($others) === count($open) => new Waiting('close', count($others) === 1 ? $others[0]->says : Message::of('waits.more', ['first' => $others[0]->says, 'more' => count($others) - 1])),
             default => $waits,
         };
     }
@@ -67,13 +68,13 @@ final readonly class Closing
      */
     private static function sensors(OrderState $state, array $sealed): array
     {
-        $items = $state->record->operations === [] && $sealed === [] ? [new OpenItem('operations', 'work', 'Nobody has said what was done to the car.', null, false)] : [];
+        $items = $state->record->operations === [] && $sealed === [] ? [new OpenItem('operations', 'work', Message::of('open.operations'), null, false)] : [];
         if ($items === [] && $sealed === [] && $state->concerned() === []) {
-            $items[] = new OpenItem('nothing-owed', 'owed', 'No sensor is owed a calibration: nobody has put a name to that yet.');
+            $items[] = new OpenItem('nothing-owed', 'owed', Message::of('open.nothing-owed'));
         }
         foreach ($state->concerned() as $sensor) {
             if (! in_array($sensor->id, $sealed, true)) {
-                $items[] = new OpenItem("sensor $sensor->id", 'sensors', sprintf('%s: neither proven nor handed over.', $sensor->name), $sensor->id, false);
+                $items[] = new OpenItem("sensor $sensor->id", 'sensors', Message::of('open.sensor', ['sensor' => $sensor->name]), $sensor->id, false);
             }
         }
 
@@ -86,7 +87,7 @@ final readonly class Closing
         $items = [];
         foreach (Cover::cases() as $cover) {
             if ($state->record->covers[$cover->value]->off ?? false) {
-                $items[] = new OpenItem("cover $cover->value", 'capture', sprintf('The %s is off.', $cover->words()));
+                $items[] = new OpenItem("cover $cover->value", 'capture', Message::of('open.cover', ['cover' => $cover->said()]));
             }
         }
 
@@ -101,9 +102,7 @@ final readonly class Closing
             if (($state->context->cards[$sensor->id] ?? null)?->drive === null || self::drivenEnough($state, $sensor)) {
                 continue;
             }
-            $items[] = new OpenItem("drive $sensor->id", 'drive', sprintf('%s: %s', $sensor->name, $state->record->drives === []
-                ? 'its card asks for a drive.'
-                : 'not enough of the drives counted.'), $sensor->id);
+            $items[] = new OpenItem("drive $sensor->id", 'drive', Message::of($state->record->drives === [] ? 'open.drive' : 'open.drive-more', ['sensor' => $sensor->name]), $sensor->id);
         }
 
         return $items;
@@ -126,13 +125,13 @@ final readonly class Closing
         $items = [];
         foreach (RoadFunction::of($state) as $function) {
             // Untested with its reason stands in the reports and holds nothing up; what was tried and failed does.
-            $words = match ($function->tested?->found) {
-                null => '%s: not looked for on the road.',
-                'not-seen' => '%s: it did not.',
+            $code = match ($function->tested?->found) {
+                null => 'open.road',
+                'not-seen' => 'open.road-failed',
                 default => null,
             };
-            if ($words !== null) {
-                $items[] = new OpenItem("road $function->id", 'road', sprintf($words, $function->question));
+            if ($code !== null) {
+                $items[] = new OpenItem("road $function->id", 'road', Message::of($code, ['function' => $function->question]));
             }
         }
 
@@ -143,12 +142,12 @@ final readonly class Closing
     private static function scan(OrderState $state): array
     {
         if (! isset($state->codes['post'])) {
-            return [new OpenItem('post-scan', 'post-scan', 'Not scanned after the work.')];
+            return [new OpenItem('post-scan', 'post-scan', Message::of('open.post-scan'))];
         }
         $items = [];
         foreach ($state->codes['post'] as $code) {
             if ($code->sort !== CodeSort::Unrelated) {
-                $items[] = new OpenItem("code {$code->code->unit} {$code->code->code}", 'post-scan', sprintf('%s stands in %s after the work.', $code->code->code, $code->code->unit));
+                $items[] = new OpenItem("code {$code->code->unit} {$code->code->code}", 'post-scan', Message::of('open.code', ['code' => $code->code->code, 'unit' => $code->code->unit]));
             }
         }
 
@@ -157,6 +156,6 @@ final readonly class Closing
 
     private static function withName(OrderState $state, OpenItem $item): OpenItem
     {
-        return new OpenItem($item->id, $item->part, $item->words, $item->sensor, $item->canLeave, $item->canLeave ? $state->record->left[$item->id] ?? null : null);
+        return new OpenItem($item->id, $item->part, $item->says, $item->sensor, $item->canLeave, $item->canLeave ? $state->record->left[$item->id] ?? null : null);
     }
 }

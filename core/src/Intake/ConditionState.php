@@ -10,20 +10,22 @@ use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Floor\BodyPitch;
 use Lumbro\Core\Journal\ConditionAnswered;
 use Lumbro\Core\Measure\TypedNumber;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /** How it stands with a precondition: what was answered, what the values say, and what an unmet one does to the result. */
 final readonly class ConditionState
 {
     /**
-     * @param list<string> $findings what is wrong with the values
-     * @param string|null  $effect   what it does to the axis at this car, in words
+     * @param list<Message> $findings what is wrong with the values
+     * @param Message|null $effect what it does to the axis at this car
      */
     private function __construct(
         public Condition $condition,
         public ?string $sensor,
         public ?ConditionAnswered $answer,
         public array $findings,
-        public ?string $effect,
+        public ?Message $effect,
     ) {}
 
     /** @param string|null $sensor the sensor it is asked for; null for the car */
@@ -85,30 +87,23 @@ final readonly class ConditionState
         return [$nominal - $value->within, $nominal + $value->within, $nominal];
     }
 
-    private static function complaint(ConditionValue $value, float $number, ?float $least, ?float $most): ?string
+    private static function complaint(ConditionValue $value, float $number, ?float $least, ?float $most): ?Message
     {
         // What a person types is no finer than this; a sum of binary fractions may be.
         $fine = 1e-9;
+        $said = ['label' => $value->label, 'unit' => $value->unit, 'value' => Quantity::number($number)];
 
         return match (true) {
-            $least !== null && $number < $least - $fine => sprintf('%s: %s %s, at least %s is wanted.', $value->label, self::plain($number), $value->unit, self::plain($least)),
-            $most !== null && $number > $most + $fine => sprintf('%s: %s %s, at most %s is wanted.', $value->label, self::plain($number), $value->unit, self::plain($most)),
+            $least !== null && $number < $least - $fine => Message::of('condition.too-low', [...$said, 'least' => Quantity::number($least)]),
+            $most !== null && $number > $most + $fine => Message::of('condition.too-high', [...$said, 'most' => Quantity::number($most)]),
             default => null,
         };
     }
 
-    private static function effect(float $front, float $rear, VehicleSheet $sheet): ?string
+    private static function effect(float $front, float $rear, VehicleSheet $sheet): ?Message
     {
         $pitch = BodyPitch::degrees($front, 0.0, $rear, 0.0, $sheet->wheelbase);
-        if (abs($pitch) < 0.005) {
-            return null;
-        }
 
-        return sprintf('About %.2f degrees nose-%s at this wheelbase of %s mm.', abs($pitch), $pitch > 0 ? 'up' : 'down', number_format($sheet->wheelbase));
-    }
-
-    private static function plain(float $number): string
-    {
-        return rtrim(rtrim(number_format($number, 2, '.', ''), '0'), '.');
+        return abs($pitch) < 0.005 ? null : Message::of('condition.effect', ['pitch' => Quantity::degrees($pitch), 'nose' => $pitch > 0 ? 'up' : 'down', 'wheelbase' => Quantity::mm($sheet->wheelbase)]);
     }
 }

@@ -6,19 +6,18 @@ namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Catalogue\Kit\KitNeed;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Message\Message;
 
 /** What an order's owed sensors need of the kit, each thing once (need J8). */
 final class KitNeeds
 {
-    private const ALWAYS = [
-        'stand' => 'carries the target', 'tape' => 'distances', 'rule' => 'short offsets', 'staff' => 'heights',
-    ];
+    private const ALWAYS = ['stand', 'tape', 'rule', 'staff'];
 
     /** @return list<KitNeed> missing and overdue ones first */
     public static function of(OrderState $state): array
     {
         $wanted = [];
-        $want = static function (string $kind, ?string $name, string $sensor, string $why) use (&$wanted): void {
+        $want = static function (string $kind, ?string $name, string $sensor, string|Message $why) use (&$wanted): void {
             $key = $kind . '/' . mb_strtolower($name ?? '');
             $wanted[$key] ??= ['kind' => $kind, 'name' => $name, 'sensors' => [], 'why' => $why];
             $wanted[$key]['sensors'][] = $sensor;
@@ -28,12 +27,12 @@ final class KitNeeds
             if ($card === null || $state->owed[$sensor->id]->state === OwedState::NotOwed) {
                 continue;
             }
-            $want('target', $card->targetName, $sensor->name, 'named by the card');
-            foreach (self::ALWAYS as $kind => $why) {
-                $want($kind, null, $sensor->name, $why);
+            $want('target', $card->targetName, $sensor->id, Message::of('kit.why.target'));
+            foreach (self::ALWAYS as $kind) {
+                $want($kind, null, $sensor->id, Message::of("kit.why.$kind"));
             }
             foreach ($card->kit as $need) {
-                $want($need->kind, $need->name, $sensor->name, $need->why);
+                $want($need->kind, $need->name, $sensor->id, $need->why);
             }
         }
         $needs = [];

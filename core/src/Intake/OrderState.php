@@ -12,6 +12,7 @@ use Lumbro\Core\Catalogue\ShopRules\CodeSort;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Journal\Answered;
@@ -20,6 +21,7 @@ use Lumbro\Core\Journal\MarkPlumbed;
 use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Message\Message;
 
 /** Where a repair order stands before its sensors are set up: a pure function of its record and of what it rests on. */
 final readonly class OrderState
@@ -104,18 +106,18 @@ final readonly class OrderState
         $cover = $this->coverInDoubt();
 
         return match (true) {
-            $alarms !== [] && $cover === null => new Waiting('capture', self::these($alarms[0]->words(), count($alarms)), $alarms[0]->sensor->id),
-            $this->record->openLines !== [] => new Waiting('estimate', sprintf('%d line%s of the estimate not understood', count($this->record->openLines), count($this->record->openLines) === 1 ? '' : 's')),
-            $this->record->operations === [] => new Waiting('operations', 'What was done to the car'),
-            $cover !== null => new Waiting('cover', sprintf('Is the %s off or on?', $cover)),
-            $questions !== [] => new Waiting('question', self::these($questions[0][1]->question ?? '', count($questions)), $questions[0][0]->id),
-            $this->concerned() === [] => new Waiting('nothing', 'Nothing: no sensor is owed a calibration'),
-            $this->record->lastScan('pre') === null => new Waiting('scan', 'The pre-scan'),
-            $blocking !== [] => new Waiting('code', sprintf('%s in %s bars the run', $blocking[0]->code->code, $blocking[0]->code->unit)),
-            $withoutCard !== [] => new Waiting('card', sprintf('A procedure card for: %s', $withoutCard[0]->name), $withoutCard[0]->id),
+            $alarms !== [] && $cover === null => new Waiting('capture', self::these($alarms[0]->said(), count($alarms)), $alarms[0]->sensor->id),
+            $this->record->openLines !== [] => new Waiting('estimate', Message::of('waits.estimate', ['count' => count($this->record->openLines)])),
+            $this->record->operations === [] => new Waiting('operations', Message::of('waits.operations')),
+            $cover !== null => new Waiting('cover', Message::of('waits.cover', ['cover' => $cover->said()])),
+            $questions !== [] => new Waiting('question', self::these($questions[0][1]->question ?? Message::of('owed.maker-question'), count($questions)), $questions[0][0]->id),
+            $this->concerned() === [] => new Waiting('nothing', Message::of('waits.nothing')),
+            $this->record->lastScan('pre') === null => new Waiting('scan', Message::of('waits.scan')),
+            $blocking !== [] => new Waiting('code', Message::of('waits.code', ['code' => $blocking[0]->code->code, 'unit' => $blocking[0]->code->unit])),
+            $withoutCard !== [] => new Waiting('card', Message::of('waits.card', ['sensor' => $withoutCard[0]->name]), $withoutCard[0]->id),
             $open !== [] => new Waiting('condition', self::these($open[0]->condition->question, count($open)), $open[0]->sensor),
-            $missing !== [] => new Waiting('kit', sprintf('Kit: %s', $missing[0]->wanted)),
-            default => new Waiting('task', 'The sensors are ready to be set up'),
+            $missing !== [] => new Waiting('kit', Message::of('waits.kit', ['wanted' => $missing[0]->wanted])),
+            default => new Waiting('task', Message::of('waits.task')),
         };
     }
 
@@ -154,9 +156,9 @@ final readonly class OrderState
             $this->captured($sensor, 'lot-code'),
             $this->filmHolds($sensor),
             $this->bracketLevel($sensor),
-            array_values(array_map(static fn(KitNeed $need): string => $need->item ?? $need->wanted, array_filter(
+            array_values(array_map(static fn(KitNeed $need): string|Message => $need->item ?? $need->wanted, array_filter(
                 $this->needs,
-                static fn(KitNeed $need): bool => $need->state === 'overdue' && in_array($sensor->name, $need->sensors, true),
+                static fn(KitNeed $need): bool => $need->state === 'overdue' && in_array($sensor->id, $need->sensors, true),
             ))),
         );
     }
@@ -175,11 +177,15 @@ final readonly class OrderState
         return $value === '' ? null : $value;
     }
 
-    private function bracketLevel(CarSensor $sensor): ?string
+    private function bracketLevel(CarSensor $sensor): ?Message
     {
         $had = $this->record->captured[$sensor->id]['bracket-level'] ?? null;
 
-        return $had === null || $had->value === '' ? null : sprintf('%s°, %s', $had->value, $had->word === null ? "by $had->person" : "on the word of $had->word");
+        return match (true) {
+            $had === null || $had->value === '' => null,
+            $had->word === null => Message::of('bracket.level', ['value' => $had->value, 'person' => $had->person]),
+            default => Message::of('bracket.level-on-word', ['value' => $had->value, 'word' => $had->word]),
+        };
     }
 
     private function filmHolds(CarSensor $sensor): ?bool
@@ -199,24 +205,24 @@ final readonly class OrderState
         $bars = [];
         foreach ($this->codes['pre'] ?? [] as $code) {
             if ($code->sort === CodeSort::Blocking) {
-                $bars[] = new Bar('code', sprintf('Trouble code %s in %s: %s', $code->code->code, $code->code->unit, $code->why));
+                $bars[] = new Bar('code', Message::of('bar.code', ['code' => $code->code->code, 'unit' => $code->code->unit, 'why' => $code->why]));
             }
         }
         foreach ($this->needs as $need) {
-            if ($need->bars && in_array($sensor->name, $need->sensors, true)) {
-                $bars[] = new Bar('kit', sprintf('%s: %s', $need->item ?? $need->wanted, $need->note));
+            if ($need->bars && in_array($sensor->id, $need->sensors, true)) {
+                $bars[] = new Bar('kit', Message::of('bar.kit', ['item' => $need->item ?? $need->wanted, 'note' => $need->note]));
             }
         }
         $card = $this->context->cards[$sensor->id] ?? null;
         if ($card !== null && ! $card->isChecked()) {
-            $bars[] = new Bar('card', 'The procedure card has not been checked by a second person: it cannot be used for a proof.');
+            $bars[] = new Bar('card', Message::of('bar.card-unchecked'));
         }
 
         return $bars;
     }
 
     /** The first cover that an operation takes off, that a concerned sensor sits behind, and that nobody has said the place of. */
-    private function coverInDoubt(): ?string
+    private function coverInDoubt(): ?Cover
     {
         foreach ($this->record->operations as $noted) {
             $cover = $noted->operation->uncovers();
@@ -225,7 +231,7 @@ final readonly class OrderState
             }
             foreach ($this->concerned() as $sensor) {
                 if ($sensor->cover() === $cover) {
-                    return $cover->words();
+                    return $cover;
                 }
             }
         }
@@ -287,8 +293,8 @@ final readonly class OrderState
         return $changes;
     }
 
-    private static function these(string $first, int $count): string
+    private static function these(string|Message $first, int $count): string|Message
     {
-        return $count > 1 ? sprintf('%s (%d more)', rtrim($first, '.'), $count - 1) : $first;
+        return $count > 1 ? Message::of('waits.more', ['first' => $first, 'more' => $count - 1]) : $first;
     }
 }

@@ -12,6 +12,7 @@ use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Route;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Message\Message;
 
 /**
  * Whether a sensor is owed a calibration after the operations done, and why (need J1).
@@ -91,7 +92,7 @@ final readonly class Owed
             'owed', 'not-owed' => self::decided($answer),
             default => null,
         };
-        $question = $rule->question ?? 'What does the vehicle maker\'s service information say of this operation?';
+        $question = $rule->question ?? Message::of('owed.maker-question');
 
         return $answered === null
             ? new OwedReason($operation, $rule->outcome, $rule->source, $question, $rule->yes !== null && $rule->no !== null)
@@ -100,20 +101,20 @@ final readonly class Owed
 
     private static function withoutRule(Operation $operation, ?ProcedureCard $card, ?OwedAnswered $answer): OwedReason
     {
-        $question = 'What does the vehicle maker\'s service information say of this operation?';
+        $question = Message::of('owed.maker-question');
         if ($answer !== null && ($answer->answer === 'owed' || $answer->answer === 'not-owed')) {
             return new OwedReason($operation, self::decided($answer), $answer->source ?? '', $question, false, $answer);
         }
-        $source = $card === null ? 'No procedure card, and the shop\'s table is silent' : sprintf('%s, edition %s, and the shop\'s table', $card->source, $card->edition);
+        $source = $card === null ? Message::of('owed.no-card') : Message::of('owed.card-silent', ['source' => $card->source, 'edition' => $card->edition]);
 
-        return new OwedReason($operation, new OwedOutcome(OwedState::Unknown, null, 'No rule speaks of this operation.'), $source, $question);
+        return new OwedReason($operation, new OwedOutcome(OwedState::Unknown, null, Message::of('owed.no-rule')), $source, $question);
     }
 
     /** What the maker's information said, as somebody read it. */
     private static function decided(OwedAnswered $answer): OwedOutcome
     {
         return $answer->answer === 'owed'
-            ? new OwedOutcome(OwedState::Owed, $answer->route ?? Route::Static, sprintf('Read in the maker\'s service information by %s.', $answer->person))
-            : new OwedOutcome(OwedState::NotOwed, null, sprintf('Read in the maker\'s service information by %s.', $answer->person));
+            ? new OwedOutcome(OwedState::Owed, $answer->route ?? Route::Static, Message::of('owed.read-by', ['person' => $answer->person]))
+            : new OwedOutcome(OwedState::NotOwed, null, Message::of('owed.read-by', ['person' => $answer->person]));
     }
 }

@@ -6,24 +6,21 @@ namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Journal\RoadTested;
+use Lumbro\Core\Message\Message;
 
 /** Something the driver assistance does on the road, which a person can see it do, and the sensors it rests on. */
 final readonly class RoadFunction
 {
     /** What a sensor that looks ahead is driven for. */
-    private const AHEAD = [
-        'sees-ahead' => 'Sees the car ahead',
-        'keeps-gap' => 'Keeps its gap to the car ahead',
-        'slows' => 'Slows when the car ahead slows',
-    ];
+    private const AHEAD = ['sees-ahead', 'keeps-gap', 'slows'];
 
     /**
      * @param string            $id
-     * @param string            $question what is to be seen, sides in the car's sense
+     * @param Message $question what is to be seen, sides in the car's sense
      * @param list<string>      $sensors  ids
      * @param RoadTested|null   $tested   the line that counts; null where nobody said anything
      */
-    private function __construct(public string $id, public string $question, public array $sensors, public ?RoadTested $tested) {}
+    private function __construct(public string $id, public Message $question, public array $sensors, public ?RoadTested $tested) {}
 
     /** @return list<self> of the sensors that are owed a calibration, or may be */
     public static function of(OrderState $state): array
@@ -43,17 +40,16 @@ final readonly class RoadFunction
         );
     }
 
-    /** @return array<string, string> id → question */
+    /** @return array<string, Message> id → what is to be seen */
     private static function questions(CarSensor $sensor): array
     {
         $side = $sensor->side;
-
-        return match (true) {
+        $ids = match (true) {
             $sensor->kind === 'front' => self::AHEAD,
-            $sensor->kind === 'front-corner' && $side === 'middle' => ['crossing' => 'Warns of a car that crosses ahead'],
-            $sensor->kind === 'front-corner' => ["crossing-$side" => "Warns of a car that crosses ahead from the $side"],
-            $side === 'middle' => ['warns-behind' => 'Warns of a car that comes up behind'],
-            default => ["warns-$side" => "Warns of a car alongside on the $side"],
+            $sensor->kind === 'front-corner' => [$side === 'middle' ? 'crossing' : "crossing-$side"],
+            default => [$side === 'middle' ? 'warns-behind' : "warns-$side"],
         };
+
+        return array_combine($ids, array_map(static fn(string $id): Message => Message::of("road.$id"), $ids));
     }
 }

@@ -9,6 +9,7 @@ use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Message\Message;
 
 /** What a repair order says to one of its sensor tasks. */
 final readonly class TaskOrder
@@ -22,8 +23,8 @@ final readonly class TaskOrder
      * @param list<string>            $carMoved when the car was put somewhere else, in order
      * @param Policy                  $policy  of the shop, for readings near the limit
      * @param string|null             $lotCode from the sensor's label; null where nobody noted it
-     * @param string|null             $bracketLevel as captured, with whose word it is; null where it was not
-     * @param list<string>            $overdue instruments in use whose check is overdue
+     * @param Message|null $bracketLevel as captured, with whose word it is; null where it was not
+     * @param list<string|Message> $overdue instruments in use whose check is overdue
      * @param bool|null               $filmHolds whether the film build over the sensor is within its limit; null where it was not measured
      */
     public function __construct(
@@ -37,7 +38,7 @@ final readonly class TaskOrder
         public Policy $policy = new Policy(),
         public ?string $lotCode = null,
         public ?bool $filmHolds = null,
-        public ?string $bracketLevel = null,
+        public ?Message $bracketLevel = null,
         public array $overdue = [],
     ) {}
 }

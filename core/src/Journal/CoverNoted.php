@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Lumbro\Core\Journal;
 
 use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Message\Message;
 
 /** Where a bumper cover is: off the car, or on it. */
 final readonly class CoverNoted extends OrderLine
 {
-    /** @param list<string> $missed what had not been captured when it went back on, and was let go knowingly */
+    /** @param list<string|Message> $missed what had not been captured when it went back on, and was let go knowingly */
     public function __construct(
         string $id,
         string $person,

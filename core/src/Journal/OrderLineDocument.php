@@ -13,8 +13,10 @@ use Lumbro\Core\Catalogue\Vehicle\Vin;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Measure\Said;
 use Lumbro\Core\Measure\SidedLength;
 use Lumbro\Core\Measure\TypedNumber;
+use Lumbro\Core\Message\Message;
 
 /** The JSON form of the lines of a repair order's record (schemas, "order-line"). */
 final class OrderLineDocument
@@ -60,7 +62,7 @@ final class OrderLineDocument
             'drive' => self::drive($id, $person, $at, $payload),
             'road' => self::road($id, $person, $at, $payload),
             'left-open' => self::leftOpen($id, $person, $at, $payload),
-            default => throw InvalidInput::because('/kind', sprintf('is "%s"; known are %s.', $kind, implode(', ', self::KINDS))),
+            default => throw InvalidInput::because('/kind', 'line.unknown-kind', ['kind' => $kind, 'known' => self::KINDS]),
         };
     }
 
@@ -130,7 +132,7 @@ final class OrderLineDocument
             $at,
             Cover::from($f['cover']->oneOf(array_column(Cover::cases(), 'value'))),
             $f['off']->flag(),
-            isset($f['missed']) ? array_map(static fn(Node $text): string => $text->line(200), $f['missed']->fewItems(100)) : [],
+            isset($f['missed']) ? array_map(static fn(Node $text): string|Message => Said::read($text, 200), $f['missed']->fewItems(100)) : [],
         );
     }
 
@@ -140,10 +142,10 @@ final class OrderLineDocument
         $answer = $f['answer']->oneOf(OwedAnswered::ANSWERS);
         $source = self::optional($f, 'source', 300);
         if ($source === null && in_array($answer, ['owed', 'not-owed'], true)) {
-            throw InvalidInput::because($payload->path() . '/source', 'is missing: say where the maker\'s service information says so.');
+            throw InvalidInput::because($payload->path() . '/source', 'owed.source-missing');
         }
         if (isset($f['route']) && $answer !== 'owed') {
-            throw InvalidInput::because($f['route']->path(), 'says nothing here; only what is owed has a route.');
+            throw InvalidInput::because($f['route']->path(), 'owed.route-out-of-place');
         }
 
         return new OwedAnswered(
@@ -165,7 +167,7 @@ final class OrderLineDocument
         $value = self::optional($f, 'value', 120);
         $reason = self::optional($f, 'reason', 300);
         if (($value === null) === ($reason === null)) {
-            throw InvalidInput::because($payload->path() . '/value', 'or /reason is needed, one of the two: what was found, or why it cannot be had.');
+            throw InvalidInput::because($payload->path() . '/value', 'capture.value-or-reason');
         }
 
         return new Captured($id, $person, $at, $f['sensor']->id(), $f['item']->id(), $value ?? '', self::optional($f, 'word', 80), $reason);
@@ -177,7 +179,7 @@ final class OrderLineDocument
         $answer = AnswerKind::from($f['answer']->oneOf(array_column(AnswerKind::cases(), 'value')));
         $word = self::optional($f, 'word', 80);
         if ($answer === AnswerKind::OnWord && $word === null) {
-            throw InvalidInput::because($payload->path() . '/word', 'is missing: say on whose word it rests.');
+            throw InvalidInput::because($payload->path() . '/word', 'answer.whose-word');
         }
         $values = [];
         foreach (isset($f['values']) ? $f['values']->members() : [] as $name => $value) {
@@ -249,7 +251,7 @@ final class OrderLineDocument
         $answer = AnswerKind::from($f['answer']->oneOf(array_column(AnswerKind::cases(), 'value')));
         $word = self::optional($f, 'word', 80);
         if ($answer === AnswerKind::OnWord && $word === null) {
-            throw InvalidInput::because($payload->path() . '/word', 'is missing: say on whose word it rests.');
+            throw InvalidInput::because($payload->path() . '/word', 'answer.whose-word');
         }
 
         return new LineAnswered($id, $person, $at, $f['item']->id(), $answer, $word);
@@ -261,7 +263,7 @@ final class OrderLineDocument
         $mark = Mark::from($f['mark']->oneOf(array_column(Mark::cases(), 'value')));
         $note = self::optional($f, 'note', 120) ?? '';
         if ($mark === Mark::Other && $note === '') {
-            throw InvalidInput::because($payload->path() . '/note', 'is missing: say what the mark is.');
+            throw InvalidInput::because($payload->path() . '/note', 'mark.what');
         }
 
         return new MarkPlumbed($id, $person, $at, $f['end']->oneOf(['front', 'rear']), $mark, $note);
@@ -288,9 +290,7 @@ final class OrderLineDocument
         $found = $f['found']->oneOf(RoadTested::FOUND);
         $reason = self::optional($f, 'reason', 300);
         if ($found !== 'seen' && mb_strlen($reason ?? '') < self::REASON) {
-            throw InvalidInput::because($payload->path() . '/reason', $found === 'untested'
-                ? 'is missing: say why it could not be tried today, for instance that nothing drove ahead.'
-                : 'is missing: say what happened instead.');
+            throw InvalidInput::because($payload->path() . '/reason', $found === 'untested' ? 'road.why-untested' : 'road.what-instead');
         }
 
         return new RoadTested(
@@ -311,7 +311,7 @@ final class OrderLineDocument
         $f = $payload->fields(['item', 'reason']);
         $reason = $f['reason']->line(500);
         if (mb_strlen($reason) < self::SENTENCE) {
-            throw InvalidInput::because($f['reason']->path(), 'is too short: say in a sentence why the car is handed over all the same, and to whom this was said.');
+            throw InvalidInput::because($f['reason']->path(), 'left-open.reason');
         }
 
         return new LeftOpen($id, $person, $at, $f['item']->line(200), $reason);

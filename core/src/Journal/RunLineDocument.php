@@ -7,6 +7,8 @@ namespace Lumbro\Core\Journal;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Measure\Said;
+use Lumbro\Core\Message\Message;
 
 /** The JSON form of the record's lines from the run on (schemas, "record-line"). */
 final class RunLineDocument
@@ -140,7 +142,7 @@ final class RunLineDocument
             $at,
             $f['fault']->oneOf(array_column(Cause::cases(), 'value')),
             $f['name']->line(80),
-            array_map(static fn(Node $reason): string => $reason->text(), $f['reasons']->items()),
+            array_map(static fn(Node $reason): string|Message => Said::read($reason), $f['reasons']->fewItems(100)),
             isset($f['note']) ? $f['note']->line(500) : '',
         );
     }
@@ -152,7 +154,7 @@ final class RunLineDocument
     {
         $reason = $f['reason']->line(500);
         if (mb_strlen($reason) < 10) {
-            throw InvalidInput::because($f['reason']->path(), 'needs at least 10 characters: why the sealed record is opened again.');
+            throw InvalidInput::because($f['reason']->path(), 'reopened.reason');
         }
 
         return new Reopened($id, $person, $at, $f['name']->line(80), $reason);

@@ -8,6 +8,8 @@ use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Measure\Said;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\MoveKind;
 
 /** The JSON form of the lines of a task's record. */
@@ -22,9 +24,9 @@ final class TaskLineDocument
             case 'reading':
                 $f = $payload->fields(['call', 'typed', 'unit'], ['millimetres', 'degrees', 'datum', 'strikes', 'confirmed', 's']);
                 if (isset($f['degrees'], $f['millimetres'])) {
-                    throw InvalidInput::because($f['degrees']->path(), 'and /millimetres are both there; a reading is the one or the other.');
+                    throw InvalidInput::because($f['degrees']->path(), 'reading.both-units');
                 }
-                $value = $f['degrees'] ?? $f['millimetres'] ?? throw InvalidInput::because($payload->path() . '/millimetres', 'or /degrees is missing.');
+                $value = $f['degrees'] ?? $f['millimetres'] ?? throw InvalidInput::because($payload->path() . '/millimetres', 'reading.no-value');
 
                 return new ReadingTaken(
                     $id,
@@ -62,7 +64,7 @@ final class TaskLineDocument
                     $at,
                     $f['name']->text(),
                     $f['reason']->text(),
-                    array_map(static fn(Node $text): string => $text->text(), $f['overrode']->items()),
+                    array_map(static fn(Node $text): string|Message => Said::read($text), $f['overrode']->fewItems(100)),
                 );
             case 'schools':
                 $schools = array_map(
@@ -70,7 +72,7 @@ final class TaskLineDocument
                     $payload->fields(['schools'])['schools']->items(),
                 );
 
-                return new SchoolsChosen($id, $person, $at, $schools === [] ? throw InvalidInput::because($payload->path() . '/schools', 'must name at least one school.') : $schools);
+                return new SchoolsChosen($id, $person, $at, $schools === [] ? throw InvalidInput::because($payload->path() . '/schools', 'schools.none') : $schools);
             case 'reference':
                 $f = $payload->fields(['reference', 'reason']);
 

@@ -9,8 +9,6 @@ use Lumbro\Core\Failure\UnreadableReading;
 /** A length as it was typed, beside its value in mm (maths, section 1). Never negative: directions are words. */
 final readonly class Length
 {
-    private const EXAMPLE = '1480, 148 cm, 1.48 m, 58 1/4 in or 4\' 10 1/4"';
-
     /** Longer than any bay, mm. */
     private const LONGEST = 100_000.0;
 
@@ -33,21 +31,21 @@ final readonly class Length
     {
         $text = strtolower(trim(strtr($typed, self::GLYPHS)));
         if ($text === '') {
-            throw UnreadableReading::because($typed, 'nothing was typed.', self::EXAMPLE);
+            throw UnreadableReading::because($typed, 'empty', 'length');
         }
         if (preg_match('/^[-+−–]/u', $text) === 1) {
-            throw UnreadableReading::because($typed, 'a length has no sign; say the direction in words.', '12 mm left');
+            throw UnreadableReading::because($typed, 'signed', 'side');
         }
         if (str_contains($text, ',')) {
-            throw UnreadableReading::because($typed, 'a comma may mean thousands or decimals.', '1480 or 1.48 m');
+            throw UnreadableReading::because($typed, 'comma', 'comma');
         }
         $read = self::metric($text) ?? self::feetAndInches($text);
         if ($read === null) {
-            throw UnreadableReading::because($typed, 'it is not a length.', self::EXAMPLE);
+            throw UnreadableReading::because($typed, 'not-a-length', 'length');
         }
         [$millimetres, $unit] = $read;
         if (! ($millimetres <= self::LONGEST)) {
-            throw UnreadableReading::because($typed, 'it is longer than 100 m.', self::EXAMPLE);
+            throw UnreadableReading::because($typed, 'too-long', 'length');
         }
 
         return new self(trim($typed), $millimetres, $unit);

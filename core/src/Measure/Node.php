@@ -91,14 +91,14 @@ final readonly class Node
     public function members(): array
     {
         if (! $this->value instanceof \stdClass) {
-            throw InvalidInput::wrongType($this->path(), 'an object', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'object', $this->value);
         }
         $found = [];
         foreach ((array) $this->value as $name => $value) {
             $found[$name] = new self($value, $this, $name);
         }
         if (isset($found[''])) {
-            throw InvalidInput::because($found['']->path(), 'has no name; give it one.');
+            throw InvalidInput::because($found['']->path(), 'input.no-name');
         }
 
         return $found;
@@ -108,7 +108,7 @@ final readonly class Node
     public function member(string $name): ?self
     {
         if (! $this->value instanceof \stdClass) {
-            throw InvalidInput::wrongType($this->path(), 'an object', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'object', $this->value);
         }
 
         return property_exists($this->value, $name) ? new self($this->value->{$name}, $this, $name) : null;
@@ -118,10 +118,10 @@ final readonly class Node
     public function items(?int $count = null): array
     {
         if (! is_array($this->value)) {
-            throw InvalidInput::wrongType($this->path(), 'a list', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'list', $this->value);
         }
         if ($count !== null && count($this->value) !== $count) {
-            throw InvalidInput::because($this->path(), sprintf('must be a list of %d.', $count));
+            throw InvalidInput::because($this->path(), 'input.list-of', ['count' => $count]);
         }
         $found = [];
         foreach (array_values($this->value) as $i => $value) {
@@ -135,10 +135,10 @@ final readonly class Node
     public function number(): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
-            throw InvalidInput::wrongType($this->path(), 'a number', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'number', $this->value);
         }
         if (! (abs($this->value) <= 1e9)) {
-            throw InvalidInput::wrongType($this->path(), 'a number within a thousand million', (float) $this->value);
+            throw InvalidInput::wrongType($this->path(), 'number-in-range', (float) $this->value);
         }
 
         return (float) $this->value;
@@ -149,7 +149,7 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number < 1e-9) {
-            throw InvalidInput::wrongType($this->path(), 'a number above zero', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'above-zero', $this->value);
         }
 
         return $number;
@@ -160,7 +160,7 @@ final readonly class Node
     {
         $number = $this->number();
         if ($number < 0) {
-            throw InvalidInput::wrongType($this->path(), 'zero or more', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'zero-or-more', $this->value);
         }
 
         return $number;
@@ -170,11 +170,11 @@ final readonly class Node
     public function between(float $least, float $most): float
     {
         if (! is_int($this->value) && ! is_float($this->value)) {
-            throw InvalidInput::wrongType($this->path(), 'a number', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'number', $this->value);
         }
         $number = (float) $this->value;
         if (! ($number >= $least && $number <= $most)) {
-            throw InvalidInput::wrongType($this->path(), sprintf('a number from %s to %s', $least, $most), $number);
+            throw InvalidInput::wrongType($this->path(), 'between', $number, ['least' => (string) $least, 'most' => (string) $most]);
         }
 
         return $number;
@@ -184,7 +184,7 @@ final readonly class Node
     public function text(): string
     {
         if (! is_string($this->value) || $this->value === '') {
-            throw InvalidInput::wrongType($this->path(), 'a text', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'text', $this->value);
         }
 
         return $this->value;
@@ -195,10 +195,10 @@ final readonly class Node
     {
         $text = $this->text();
         if (mb_strlen($text) > $longest) {
-            throw InvalidInput::because($this->path(), sprintf('may have at most %d characters; it has %d.', $longest, mb_strlen($text)));
+            throw InvalidInput::because($this->path(), 'input.too-long', ['most' => $longest, 'count' => mb_strlen($text)]);
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {
-            throw InvalidInput::because($this->path(), 'has control characters; plain text is right.');
+            throw InvalidInput::because($this->path(), 'input.control-characters');
         }
 
         return $text;
@@ -209,7 +209,7 @@ final readonly class Node
     {
         $text = $this->text();
         if (strlen($text) > $longest || preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $text) !== 1) {
-            throw InvalidInput::wrongType($this->path(), 'an id of small letters, digits and hyphens', $text);
+            throw InvalidInput::wrongType($this->path(), 'id', $text);
         }
 
         return $text;
@@ -220,7 +220,7 @@ final readonly class Node
     {
         $text = $this->text();
         if (preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $text, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
-            throw InvalidInput::wrongType($this->path(), 'a day such as 2026-11-25', $text);
+            throw InvalidInput::wrongType($this->path(), 'day', $text);
         }
 
         return $text;
@@ -231,7 +231,7 @@ final readonly class Node
     {
         $items = $this->items();
         if (count($items) > $most) {
-            throw InvalidInput::because($this->path(), sprintf('may have at most %d; it has %d.', $most, count($items)));
+            throw InvalidInput::because($this->path(), 'input.too-many', ['most' => $most, 'count' => count($items)]);
         }
 
         return $items;
@@ -241,7 +241,7 @@ final readonly class Node
     public function flag(): bool
     {
         if (! is_bool($this->value)) {
-            throw InvalidInput::wrongType($this->path(), 'true or false', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'flag', $this->value);
         }
 
         return $this->value;
@@ -251,7 +251,7 @@ final readonly class Node
     public function oneOf(array $words): string
     {
         if (! is_string($this->value) || ! in_array($this->value, $words, true)) {
-            throw InvalidInput::wrongType($this->path(), 'one of "' . implode('", "', $words) . '"', $this->value);
+            throw InvalidInput::wrongType($this->path(), 'one-of', $this->value, ['choices' => $words]);
         }
 
         return $this->value;

@@ -27,7 +27,7 @@ final class RepeatedField
     public static function refuse(string $json, mixed $value): void
     {
         if (preg_match_all(self::FIELD, $json) !== self::count($value)) {
-            throw InvalidInput::because(self::find($json), 'is given twice; each field may come once.');
+            throw InvalidInput::because(self::find($json), 'input.twice');
         }
     }
 

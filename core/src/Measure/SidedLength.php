@@ -22,7 +22,7 @@ final readonly class SidedLength
             static function (array $match) use (&$side, $typed): string {
                 $found = strtolower($match[1][0]) === 'l' ? 1 : -1;
                 if ($side !== null) {
-                    throw UnreadableReading::because($typed, 'it names a side twice.', '12 mm left');
+                    throw UnreadableReading::because($typed, 'side-twice', 'side');
                 }
                 $side = $found;
 
@@ -32,7 +32,7 @@ final readonly class SidedLength
         );
         $length = Length::fromReading((string) $text === '' ? $typed : (string) $text);
         if ($side === null && $length->millimetres > 0) {
-            throw UnreadableReading::because($typed, 'it does not say to which side of the car.', '12 mm left, or 12 mm right');
+            throw UnreadableReading::because($typed, 'no-side', 'side');
         }
 
         return new self(trim($typed), $length->millimetres * ($side ?? 1), $length->unit);

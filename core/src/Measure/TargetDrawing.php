@@ -32,7 +32,7 @@ final readonly class TargetDrawing
 
     private function over(string $datum): float
     {
-        return $this->heights[$datum] ?? throw InvalidInput::because('/datum', sprintf('is "%s", which the target\'s drawing does not show; it shows %s.', mb_substr($datum, 0, 40), implode(', ', array_keys($this->heights))));
+        return $this->heights[$datum] ?? throw InvalidInput::because('/datum', 'target.no-datum', ['datum' => mb_substr($datum, 0, 40), 'known' => implode(', ', array_keys($this->heights))]);
     }
 
     /** Whether the drawing shows this datum. */

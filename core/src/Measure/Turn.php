@@ -9,8 +9,6 @@ use Lumbro\Core\Failure\UnreadableReading;
 /** A turn as it is typed, "0.4° clockwise", seen from above. Anticlockwise is positive, as everywhere. */
 final readonly class Turn
 {
-    private const EXAMPLE = '0.4 clockwise, or 0.4 anticlockwise';
-
     private function __construct(public string $typed, public float $degrees) {}
 
     /**
@@ -20,12 +18,12 @@ final readonly class Turn
     {
         $text = strtolower(trim($typed));
         if (preg_match('/^(\d{1,3}(?:[.,]\d{1,4})?)\s*(?:°|deg|degrees?)?\s*(anticlockwise|counterclockwise|clockwise|acw|ccw|cw)?$/u', $text, $found) !== 1) {
-            throw UnreadableReading::because($typed, 'it is not an angle and its sense.', self::EXAMPLE);
+            throw UnreadableReading::because($typed, 'not-a-turn', 'turn');
         }
         $degrees = (float) str_replace(',', '.', $found[1]);
         $sense = $found[2] ?? '';
         if ($sense === '' && $degrees > 0) {
-            throw UnreadableReading::because($typed, 'it does not say which way it is turned.', self::EXAMPLE);
+            throw UnreadableReading::because($typed, 'no-sense', 'turn');
         }
 
         return new self(trim($typed), in_array($sense, ['clockwise', 'cw'], true) ? -$degrees : $degrees);

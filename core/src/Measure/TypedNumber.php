@@ -18,7 +18,7 @@ final class TypedNumber
     {
         $text = str_replace(',', '.', trim($typed));
         if (preg_match('/^-?\d{1,6}(\.\d{1,4})?$/', $text) !== 1) {
-            throw UnreadableReading::because($typed, 'it is not a number.', '2.3');
+            throw UnreadableReading::because($typed, 'not-a-number', 'number');
         }
 
         return (float) $text;

@@ -11,21 +11,22 @@ use Lumbro\Core\Survey\Observation\Observation;
 /** Readings that more than one school takes: the same call in each, so that it is read once. */
 final class Common
 {
-    /** The stand's own laser against a point: how far beside it the beam strikes. */
-    public static function strike(Ground $ground, string $id, string $title, string $instruction, string $point, bool $check = false): Call
+    /**
+     * The stand's own laser against a point: how far beside it the beam strikes.
+     *
+     * @param array<string, string> $with parameters of its title and instruction
+     */
+    public static function strike(Ground $ground, string $id, string $point, array $with = [], bool $check = false): Call
     {
         return new Call(
             $id,
-            $title,
-            $instruction,
             $ground->kit->rule->id,
             Reads::Sided,
             Handling::beam($ground->kit),
             static fn(Names $names, ?float $value, float $s, float $rise): Observation => new AxisOffset($id, $names->stand, $point, $value, $s),
             Trace::beam('stand', $point),
-            check: $check,
             // A stand that faces the car has the car's left on its right, and the beam strikes where the point is not.
-            sense: $ground->stand->facesForward() ? -1 : 1,
+            new CallDetails($with, $check, sense: $ground->stand->facesForward() ? -1 : 1),
         );
     }
 
@@ -33,8 +34,8 @@ final class Common
     public static function square(Ground $ground): Call
     {
         return $ground->isPolar()
-            ? self::strike($ground, 'aim', 'Stand aimed', 'Stand laser to the sensor: how far beside its middle it strikes', 'sensor')
-            : self::strike($ground, 'split', 'Stand square', sprintf('Stand laser back to the car: how far beside the %s mark it strikes', self::end($ground)), $ground->nearMark);
+            ? self::strike($ground, 'aim', 'sensor')
+            : self::strike($ground, 'split', $ground->nearMark, ['end' => self::end($ground), 'by' => 'stand']);
     }
 
     /**
@@ -44,19 +45,7 @@ final class Common
      */
     public static function hubTape(Ground $ground, int $side, bool $check = true): Call
     {
-        $word = $side === 0 ? 'left' : 'right';
-        $hub = $ground->nearHubs[$side];
-
-        return self::tape(
-            $ground,
-            "hub-$word",
-            ($check ? 'Check tape, ' : 'Hub tape, ') . $word,
-            sprintf('%s %s hub centre to the target', ucfirst($word), self::end($ground)),
-            $hub,
-            'target',
-            $check,
-            true,
-        );
+        return self::tape($ground, $side === 0 ? 'hub-left' : 'hub-right', $ground->nearHubs[$side], 'target', new CallDetails(['end' => self::end($ground), 'check' => $check ? 'yes' : 'no'], $check), true);
     }
 
     /**
@@ -66,31 +55,20 @@ final class Common
      */
     public static function barTape(Ground $ground, int $side): Call
     {
-        $word = $side === 0 ? 'left' : 'right';
-
-        return self::tape(
-            $ground,
-            "bar-$word",
-            sprintf('%s hub to the bar\'s %s end', ucfirst($word), $word),
-            sprintf('%s %s hub mark to the point under the bar\'s end on the car\'s %s', ucfirst($word), self::end($ground), $word),
-            $ground->nearHubs[$side],
-            $side === 0 ? 'barLeft' : 'barRight',
-        );
+        return self::tape($ground, $side === 0 ? 'bar-left' : 'bar-right', $ground->nearHubs[$side], $side === 0 ? 'barLeft' : 'barRight', new CallDetails(['end' => self::end($ground)]));
     }
 
     /** A tape between two points; one that slants up to the target says so. */
-    public static function tape(Ground $ground, string $id, string $title, string $instruction, string $from, string $to, bool $check = false, bool $slants = false): Call
+    public static function tape(Ground $ground, string $id, string $from, string $to, CallDetails $details = new CallDetails(), bool $slants = false): Call
     {
         return new Call(
             $id,
-            $title,
-            $instruction,
             $ground->kit->tape->id,
             Reads::Length,
             Handling::tape($ground->kit),
             static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Distance($id, $from, $names->of($to), $value, $s, $slants ? $rise : 0.0, 'tape'),
             Trace::tape($from, $to),
-            check: $check,
+            $details,
         );
     }
 

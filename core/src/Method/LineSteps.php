@@ -6,6 +6,7 @@ namespace Lumbro\Core\Method;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
+use Lumbro\Core\Message\Message;
 
 /** Steps of establishing the line that more than one school takes, done once for the car. */
 final class LineSteps
@@ -15,24 +16,18 @@ final class LineSteps
     {
         $mark = $ground->car->mark($end);
 
-        return new PreparationItem(
-            "line-$end-mark",
-            $mark === Mark::Emblem
-                ? sprintf('%s mark plumbed to the floor, the bob hanging free of the bumper', ucfirst($end))
-                : sprintf('%s mark plumbed to the floor: %s instead of the emblem', ucfirst($end), $mark->words()),
-            true,
-            $end === 'front' ? 'A bob that touches a curved bumper puts the mark off the middle.' : 'The line has no second end.',
-        );
+        return new PreparationItem("line-$end-mark", Message::of('step.line-mark', ['end' => $end, 'mark' => $mark->said(), 'emblem' => $mark === Mark::Emblem ? 'yes' : 'no']), true, Message::of("step.line-$end-mark.why"));
     }
 
     /** The hubs plumbed at one end. */
     public static function hubs(bool $front): PreparationItem
     {
-        return new PreparationItem(
-            $front ? 'line-front-hubs' : 'line-rear-hubs',
-            sprintf('Both %s hub centres plumbed to the floor, the wheels straight ahead', $front ? 'front' : 'rear'),
-            true,
-            'A turned wheel or a set-back axle moves a hub along the car.',
-        );
+        return new PreparationItem($front ? 'line-front-hubs' : 'line-rear-hubs', Message::of('step.line-hubs', ['end' => $front ? 'front' : 'rear']), true, Message::of('step.line-hubs.why'));
+    }
+
+    /** A step that says by its id alone what it is: "step.{id}", and why it matters: "step.{id}.why". */
+    public static function own(string $id): PreparationItem
+    {
+        return new PreparationItem($id, Message::of("step.$id"), true, Message::of("step.$id.why"));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\People;
 
+use Lumbro\Core\Message\Message;
+
 /** Something a person does in the shop that not everybody may. */
 enum Act: string
 {
@@ -41,20 +43,8 @@ enum Act: string
     case People = 'people';
 
     /** Why somebody who may not is refused. */
-    public function refusal(): string
+    public function refusal(): Message
     {
-        return match ($this) {
-            self::Order => 'Your role reads the shop\'s orders; it writes nothing to them.',
-            self::Work => 'Work at a car is recorded by a technician or a lead.',
-            self::Release => 'A barred run is released by a technician or a lead.',
-            self::Seal => 'A record is sealed by a technician or a lead.',
-            self::HandOver => 'What is not proven is handed over by a lead. Ask one to sign in.',
-            self::Reopen => 'A sealed record is reopened by a lead.',
-            self::CheckCard => 'A procedure card is checked by a technician or a lead.',
-            self::Register => 'Cards, kit, bays and the shop\'s tables are kept by a lead.',
-            self::Share => 'Links for outside readers are given by a lead or the office.',
-            self::Archive => 'Archives are taken in by a lead or the office.',
-            self::People => 'The shop\'s people are kept by a lead.',
-        };
+        return Message::of("may-not.$this->value");
     }
 }

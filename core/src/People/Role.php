@@ -12,17 +12,6 @@ enum Role: string
     case Office = 'office';
     case Reader = 'reader';
 
-    /** In a sentence, for whoever gives the role. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::Technician => 'works on cars, checks cards, seals what is proven',
-            self::Lead => 'all of that; enters cards, keeps kit and bays, hands over, reopens, keeps the people',
-            self::Office => 'opens orders, notes what was done, shares reports; no work at the car',
-            self::Reader => 'reads everything and writes nothing',
-        };
-    }
-
     /** Whether somebody in this role may do that. */
     public function may(Act $act): bool
     {

@@ -23,6 +23,6 @@ final readonly class AxleLine implements ReferenceLine
 
     public function heading(Geometry $at): Dual
     {
-        return Direction::between(Middle::of($at, $this->rear), Middle::of($at, $this->front), '/reference', 'the axle line');
+        return Direction::between(Middle::of($at, $this->rear), Middle::of($at, $this->front), '/reference', 'axles');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Placement;
 
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Numeric\Dual;
 
 /** The direction from one place of the plan to another, with its gradient. */
@@ -17,7 +18,7 @@ final class Direction
      * @param array{Dual, Dual} $from mm
      * @param array{Dual, Dual} $to   mm
      * @param string            $path JSON Pointer to what asks for the direction
-     * @param string            $what such as 'the reference line'
+     * @param string            $what code of what it is: "survey.direction." and this
      *
      * @return Dual rad, anticlockwise from the vehicle's x axis
      *
@@ -28,7 +29,7 @@ final class Direction
         $x = $to[0]->minus($from[0]);
         $y = $to[1]->minus($from[1]);
         if (hypot($x->value, $y->value) < self::COINCIDENT) {
-            throw InvalidInput::because($path, sprintf('gives %s no direction: both its ends lie in one place.', $what));
+            throw InvalidInput::because($path, 'survey.direction', ['what' => Message::of("survey.direction.$what")]);
         }
 
         return Dual::atan2($y, $x);

@@ -23,6 +23,6 @@ final readonly class LineThroughMarks implements ReferenceLine
 
     public function heading(Geometry $at): Dual
     {
-        return Direction::between($at->point($this->from), $at->point($this->to), '/reference', 'the reference line');
+        return Direction::between($at->point($this->from), $at->point($this->to), '/reference', 'reference');
     }
 }

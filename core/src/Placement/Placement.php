@@ -41,7 +41,7 @@ final readonly class Placement
         try {
             $solution = LeastSquares::solve($task->network);
         } catch (InvalidInput $failure) {
-            throw $failure->under('/network');
+            throw InvalidInput::under('/network', $failure);
         }
 
         return self::judge($task, $solution);
@@ -135,7 +135,7 @@ final readonly class Placement
             return $frame->heading->plus(Dual::constant($facing->yaw ?? 0.0));
         }
 
-        return Direction::between($required, $at->point($facing->aimAt), '/spec/aimAt', 'the aim');
+        return Direction::between($required, $at->point($facing->aimAt), '/spec/aimAt', 'aim');
     }
 
     /**
@@ -153,14 +153,14 @@ final readonly class Placement
         Geometry $at,
     ): Dual {
         $sensor = $at->point($place->point);
-        $seen = Direction::between($sensor, $target, '/sensor', 'the line from the sensor to the target');
+        $seen = Direction::between($sensor, $target, '/sensor', 'sensor-target');
         if ($task->spot instanceof PolarSpot && $task->spot->datum() === $place->point) {
             $specified = $frame->heading->plus(Dual::constant($task->spot->bearing));
         } else {
             $from = $place->design === null
                 ? $sensor
                 : $frame->shifted($frame->foot($at->point($place->design['from'])), $place->design['along'], $place->design['across']);
-            $specified = Direction::between($from, $required, '/sensor', 'the line from the sensor to the required spot');
+            $specified = Direction::between($from, $required, '/sensor', 'sensor-spot');
         }
 
         return $seen->minus($specified)->wrapped();
@@ -174,7 +174,7 @@ final readonly class Placement
     private static function range(PolarSpot $spot, array $target, Geometry $at): Dual
     {
         $datum = $at->point($spot->datum());
-        $to = Direction::between($datum, $target, '/spec', 'the line from the datum to the target');
+        $to = Direction::between($datum, $target, '/spec', 'datum-target');
 
         return $target[0]->minus($datum[0])->times($to->cos())
             ->plus($target[1]->minus($datum[1])->times($to->sin()))

@@ -8,6 +8,8 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Obstacle;
 use Lumbro\Core\Catalogue\Bay\Polygon;
 use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /** How a need fits into a bay at one stance: the least clearance, mm, negative where something is in the way, and what binds. */
 final readonly class Fit
@@ -65,34 +67,25 @@ final readonly class Fit
         return $clearance < $this->clearance ? new self($this->need, $clearance, [$x, $y], $what) : $this;
     }
 
-    /** What binds, in words: "2,310 mm needed ahead for the front radar, the door post leaves 2,140 mm". */
-    public function words(Stance $stance): string
+    /** What binds: so much is needed to that side, and what is there leaves so much. */
+    public function said(Stance $stance): Message
     {
         if ($this->what === 'level zone') {
-            return sprintf('The target for %s stands %s mm %s the level floor.', $this->need->name, number_format(abs($this->clearance)), $this->clearance < 0 ? 'outside' : 'inside');
+            return Message::of($this->clearance < 0 ? 'fit.outside-level' : 'fit.inside-level', ['need' => $this->need->name, 'by' => Quantity::mm($this->clearance)]);
         }
         [$x, $y] = $stance->toCar($this->at);
         [$low, $high] = self::along($this->need);
         // The side of the car that the binding place lies to, and how far the need reaches there.
-        $side = 'ahead of the rear hubs';
-        [$furthest, $needed] = [-INF, 0.0];
-        foreach ([
-            'ahead of the rear hubs' => [$x - $high[0], $high[0]], 'behind the rear hubs' => [$low[0] - $x, -$low[0]],
-            'to the car\'s left' => [$y - $high[1], $high[1]], 'to the car\'s right' => [$low[1] - $y, -$low[1]],
-        ] as $words => [$out, $reach]) {
+        [$side, $furthest, $needed] = ['ahead', -INF, 0.0];
+        foreach (['ahead' => [$x - $high[0], $high[0]], 'behind' => [$low[0] - $x, -$low[0]], 'left' => [$y - $high[1], $high[1]], 'right' => [$low[1] - $y, -$low[1]]] as $name => [$out, $reach]) {
             if ($out > $furthest) {
-                [$side, $furthest, $needed] = [$words, $out, $reach];
+                [$side, $furthest, $needed] = [$name, $out, $reach];
             }
         }
 
-        return sprintf(
-            '%s mm needed %s for %s, %s leaves %s mm.',
-            number_format($needed),
-            $side,
-            $this->need->name,
-            $this->what === 'wall' ? 'the wall' : $this->what,
-            number_format($needed + $this->clearance),
-        );
+        return Message::of('fit.binds', [
+            'needed' => Quantity::mm($needed), 'side' => $side, 'need' => $this->need->name, 'what' => $this->what === 'wall' ? Message::of('fit.wall') : $this->what, 'leaves' => Quantity::mm($needed + $this->clearance),
+        ]);
     }
 
     /** @return array{array{float, float}, array{float, float}} the least and greatest x and y of a need's rooms */

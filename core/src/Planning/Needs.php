@@ -6,6 +6,7 @@ namespace Lumbro\Core\Planning;
 
 use Lumbro\Core\Catalogue\Bay\Polygon;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\SetUp\TaskContext;
 
@@ -24,7 +25,7 @@ final class Needs
     {
         [$front, $rear, $side] = [$sheet->wheelbase + $sheet->frontOverhang + self::WALK, -$sheet->rearOverhang - self::WALK, $sheet->width / 2 + self::WALK];
 
-        return new Need('car', 'the car and the way around it', [new Polygon([[$front, $side], [$rear, $side], [$rear, -$side], [$front, -$side]])]);
+        return new Need('car', Message::of('fit.car'), [new Polygon([[$front, $side], [$rear, $side], [$rear, -$side], [$front, -$side]])]);
     }
 
     /** One sensor's. */

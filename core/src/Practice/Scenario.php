@@ -121,7 +121,7 @@ final readonly class Scenario
         $times = [];
         foreach ($node === null ? [] : $node->members() as $command => $list) {
             if (ToolCommand::tryFrom((string) $command) === null) {
-                throw InvalidInput::because($list->path(), sprintf('is no command of a scan tool; known are %s.', implode(', ', array_column(ToolCommand::cases(), 'value'))));
+                throw InvalidInput::because($list->path(), 'scenario.unknown-command', ['known' => array_column(ToolCommand::cases(), 'value')]);
             }
             $times[(string) $command] = array_map(static fn(Node $time): int => (int) $time->between(1, 1_000), $list->items());
         }

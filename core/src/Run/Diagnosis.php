@@ -7,6 +7,8 @@ namespace Lumbro\Core\Run;
 use Lumbro\Core\Axis\ShiftResult;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 
 /**
  * Causes ranked by how likely each is, given the record: Bayes' rule over causes taken as exclusive, and evidence taken
@@ -33,7 +35,7 @@ final readonly class Diagnosis
         'cover' => [-9.0, 4.0], 'wrong-target' => [-9.0, 4.0], 'placement' => [-3.0, 4.0], 'clutter' => [2.0, 5.0], 'sensor' => [-6.0, 6.0],
     ];
 
-    /** @param list<array{cause: Cause, chance: float, because: list<string>}> $ranked likeliest first */
+    /** @param list<array{cause: Cause, chance: float, because: list<Message>}> $ranked likeliest first */
     private function __construct(public array $ranked, private Clues $evidence) {}
 
     /** Ranks every cause by what is known. */
@@ -78,76 +80,76 @@ final readonly class Diagnosis
         return null;
     }
 
-    /** @return array{float, list<string>} weight, and what speaks for the cause */
+    /** @return array{float, list<Message>} weight, and what speaks for the cause */
     private static function weigh(Cause $cause, Clues $evidence): array
     {
         $weight = $cause->prior();
         $because = [];
-        foreach (self::parts($cause, $evidence) as [$factor, $words]) {
+        foreach (self::parts($cause, $evidence) as [$factor, $said]) {
             $weight *= $factor;
-            if ($words !== null) {
-                $because[] = $words;
+            if ($said !== null) {
+                $because[] = $said;
             }
         }
 
         return [max($weight, 1e-12), $because];
     }
 
-    /** @return list<array{float, string|null}> a likelihood each, and its words where it speaks for the cause */
+    /** @return list<array{float, Message|null}> a likelihood each, and what to say where it speaks for the cause */
     private static function parts(Cause $cause, Clues $e): array
     {
         $parts = [];
         $is = static fn(Cause ...$causes): bool => in_array($cause, $causes, true);
-        $add = static function (float $factor, ?string $words = null) use (&$parts): void {
-            $parts[] = [$factor, $words];
+        $add = static function (float $factor, ?Message $said = null) use (&$parts): void {
+            $parts[] = [$factor, $said];
         };
         if ($e->reason !== null && isset(self::REASONS[$e->reason])) {
             $table = self::REASONS[$e->reason];
-            $add($table[$cause->value] ?? $table[''], ($table[$cause->value] ?? 0.0) >= 0.3 ? 'The tool\'s own words point that way.' : null);
+            $add($table[$cause->value] ?? $table[''], ($table[$cause->value] ?? 0.0) >= 0.3 ? Message::of('clue.tool-words') : null);
         }
         if ($e->excess !== null) {
             [$mean, $sd] = self::LEVELS[$cause->value] ?? [0.0, 2.5];
-            $add(exp(-0.5 * (($e->excess - $mean) / $sd) ** 2) / $sd, $mean < -5 && $e->excess < -4 ? sprintf('The echo is %.1f dB weaker than expected.', -$e->excess) : ($is(Cause::Clutter) && $e->excess > 4 ? sprintf('The echo is %.1f dB stronger than expected.', $e->excess) : null));
+            $add(exp(-0.5 * (($e->excess - $mean) / $sd) ** 2) / $sd, $mean < -5 && $e->excess < -4 ? Message::of('clue.echo-weak', ['by' => Quantity::decibels(-$e->excess)]) : ($is(Cause::Clutter) && $e->excess > 4 ? Message::of('clue.echo-strong', ['by' => Quantity::decibels($e->excess)]) : null));
         }
         if ($e->voltage !== null) {
             $low = $e->voltage < self::SAGS;
-            $add($is(Cause::Supply) ? ($low ? 0.9 : 0.1) : ($low ? 0.1 : 0.9), $low && $is(Cause::Supply) ? sprintf('The supply was at %.1f V.', $e->voltage) : null);
+            $add($is(Cause::Supply) ? ($low ? 0.9 : 0.1) : ($low ? 0.1 : 0.9), $low && $is(Cause::Supply) ? Message::of('clue.supply', ['voltage' => Quantity::volts($e->voltage)]) : null);
         }
         if ($e->setUp !== null && $is(Cause::Placement)) {
             $add(match ($e->setUp) {
                 Verdict::Holds => 0.12,
                 Verdict::Unproven => 1.0,
                 Verdict::Out => 3.0,
-            }, $e->setUp === Verdict::Holds ? null : 'The set-up is not proven.');
+            }, $e->setUp === Verdict::Holds ? null : Message::of('clue.set-up'));
         }
         if ($e->emptyLevel !== null && $is(Cause::Clutter)) {
-            $add($e->emptyLevel > self::NOT_EMPTY ? 6.0 : 0.2, $e->emptyLevel > self::NOT_EMPTY ? sprintf('The empty zone echoed %.1f dB under the target only.', -$e->emptyLevel) : null);
+            $add($e->emptyLevel > self::NOT_EMPTY ? 6.0 : 0.2, $e->emptyLevel > self::NOT_EMPTY ? Message::of('clue.empty-zone', ['under' => Quantity::decibels(-$e->emptyLevel)]) : null);
         }
         if ($e->film !== null && $is(Cause::Cover)) {
-            $add($e->film ? 0.3 : 4.0, $e->film ? null : 'The film build over the sensor is past its limit.');
+            $add($e->film ? 0.3 : 4.0, $e->film ? null : Message::of('clue.film'));
         }
         if ($e->gain !== null && $is(Cause::Bracket)) {
-            $add($e->gain ? 0.15 : 40.0, $e->gain ? null : 'The screws did not move the sensor as their thread says.');
+            $add($e->gain ? 0.15 : 40.0, $e->gain ? null : Message::of('clue.screws'));
         }
         if ($e->strays) {
-            $add($is(Cause::Clutter, Cause::Sensor) ? 0.4 : ($is(Cause::Bracket, Cause::Connection) ? 0.2 : 0.05), $is(Cause::Clutter, Cause::Sensor, Cause::Bracket) ? 'The readings do not repeat.' : null);
+            $add($is(Cause::Clutter, Cause::Sensor) ? 0.4 : ($is(Cause::Bracket, Cause::Connection) ? 0.2 : 0.05), $is(Cause::Clutter, Cause::Sensor, Cause::Bracket) ? Message::of('clue.no-repeat') : null);
         }
         if ($e->shift !== null) {
             $add(match ($e->shift) {
                 ShiftResult::Tracks => $is(Cause::Bracket) ? 20.0 : ($is(Cause::Clutter) ? 0.1 : 1.0),
                 ShiftResult::DoesNotRespond => $is(Cause::Clutter) ? 20.0 : ($is(Cause::Bracket) ? 0.05 : 1.0),
                 default => 1.0,
-            }, $is(Cause::Clutter) && $e->shift === ShiftResult::DoesNotRespond ? 'The reading did not follow the target.' : ($is(Cause::Bracket) && $e->shift === ShiftResult::Tracks ? 'The reading follows the target: the sensor itself looks aside.' : null));
+            }, $is(Cause::Clutter) && $e->shift === ShiftResult::DoesNotRespond ? Message::of('clue.not-following') : ($is(Cause::Bracket) && $e->shift === ShiftResult::Tracks ? Message::of('clue.following') : null));
         }
         if ($e->unheard > 0) {
-            $add($is(Cause::Connection) ? 0.8 : 0.05, $is(Cause::Connection) ? 'The tool gave nothing that could be used.' : null);
+            $add($is(Cause::Connection) ? 0.8 : 0.05, $is(Cause::Connection) ? Message::of('clue.unheard') : null);
         }
         if ($e->code && $is(Cause::Code)) {
-            $add(4.0, 'A trouble code is stored.');
+            $add(4.0, Message::of('clue.code'));
         }
         $checked = $e->checked[$cause->value] ?? null;
         if ($checked !== null) {
-            $add($checked ? 30.0 : 0.03, $checked ? 'It was looked for and found.' : null);
+            $add($checked ? 30.0 : 0.03, $checked ? Message::of('clue.found') : null);
         }
 
         return $parts;

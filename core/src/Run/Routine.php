@@ -25,7 +25,7 @@ final readonly class Routine
         $commands = array_map(static fn(CardStep $step): ?ToolCommand => $step->command(), $steps);
         if (! in_array(ToolCommand::Read, $commands, true)) {
             $last = $steps === [] ? [] : [$steps[count($steps) - 1]->id];
-            $steps[] = new CardStep('read-axis', 'Run the routine and read the axis', $last, null, 'read');
+            $steps[] = new CardStep('read-axis', '', $last, null, 'read');
         }
 
         return $steps;

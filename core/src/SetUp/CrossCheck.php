@@ -87,7 +87,7 @@ final readonly class CrossCheck
     private static function isWhole(School $school, MeasuringPlan $plan, array $readings): bool
     {
         foreach ($school->calls($plan->ground) as $call) {
-            if (! $call->check && ! isset($readings[$call->id])) {
+            if (! $call->isCheck() && ! isset($readings[$call->id])) {
                 return false;
             }
         }
@@ -103,7 +103,7 @@ final readonly class CrossCheck
         foreach ([[$first, Names::stand()], [$second, Names::second()]] as [$school, $names]) {
             foreach ($school->calls($plan->ground) as $call) {
                 $reading = $readings[$call->id] ?? null;
-                if ($reading !== null && ! $call->check) {
+                if ($reading !== null && ! $call->isCheck()) {
                     $observations[] = $call->observation($reading->value, $rise, $names, $reading->s);
                 }
             }
@@ -116,8 +116,8 @@ final readonly class CrossCheck
         $task = $plan->ground->task($solution->network, [], new Thresholds(), Names::stand());
         $frame = ReferenceFrame::of($task->reference, $at);
         $sensor = $at->point('sensor');
-        $bearing = Direction::between($sensor, [$ax, $ay], '/sensor', 'the line from the sensor to the target')
-            ->minus(Direction::between($sensor, [$bx, $by], '/sensor', 'the line from the sensor to the target'))->wrapped();
+        $bearing = Direction::between($sensor, [$ax, $ay], '/sensor', 'sensor-target')
+            ->minus(Direction::between($sensor, [$bx, $by], '/sensor', 'sensor-target'))->wrapped();
         $along = $frame->along($miss);
         $across = $frame->across($miss);
         $strange = static fn(Dual $difference): float => abs($difference->value) / max(1e-9, $solution->uncertainty($difference));

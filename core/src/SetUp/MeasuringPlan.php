@@ -11,7 +11,10 @@ use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\ReferenceChosen;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Journal\StandSet;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\CarGround;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\MoveKind;
@@ -19,7 +22,7 @@ use Lumbro\Core\Method\Names;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Method\School;
 use Lumbro\Core\Method\Schools;
-use Lumbro\Core\Method\Words;
+use Lumbro\Core\Method\Unknowns;
 use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Survey\Equation;
 use Lumbro\Core\Survey\Geometry;
@@ -113,12 +116,7 @@ final class MeasuringPlan
     {
         $tilt = $this->context->spot->tilt;
 
-        return new PreparationItem(
-            'plate-level',
-            $tilt === 0.0 ? 'The plate\'s bubble is centred' : sprintf('The plate is at its detent of %s°, its top %s the sensor', rtrim(rtrim(sprintf('%.2f', abs($tilt)), '0'), '.'), $tilt > 0 ? 'towards' : 'away from'),
-            true,
-            'A plate\'s tilt goes into the elevation in full, degree by degree.',
-        );
+        return new PreparationItem('plate-level', Message::of('step.plate-level', ['tilted' => $tilt === 0.0 ? 'no' : ($tilt > 0 ? 'towards' : 'away'), 'tilt' => Quantity::number(abs($tilt))]), true, Message::of('step.plate-level.why'));
     }
 
     /** @return array<string, Call> those asked for, and those once read, in the order of work */
@@ -253,12 +251,10 @@ final class MeasuringPlan
         return $spoiled;
     }
 
-    /** The trade's words for an id of the survey, such as "frontMark.y". */
-    public function words(string $id): string
+    /** What an id of the survey is called: a call's title, or an unknown such as "frontMark.y". */
+    public function said(string $id): Message|string
     {
-        $call = $this->call($id);
-
-        return $call === null ? Words::of($id) ?? $id : lcfirst($call->title);
+        return $this->call($id)?->title() ?? Unknowns::said($id);
     }
 
     /** How much higher the target's centre is than the hubs, mm, for tapes that slant. */
@@ -313,23 +309,14 @@ final class MeasuringPlan
         $checks = [];
         foreach ($this->inUse() as $school) {
             foreach ($school->calls($this->ground) as $call) {
-                if ($call->check) {
+                if ($call->isCheck()) {
                     $checks[$call->id] = $call;
                 } else {
                     $placing[$call->id] = $call;
                 }
             }
         }
-        $height = new Call(
-            'height',
-            'Target height',
-            'Staff from the floor at the spot',
-            $this->context->kit->staff->id,
-            Reads::Height,
-            1.0,
-            datums: array_keys($this->context->card->target->heights),
-            check: ! $this->needsHeight(),
-        );
+        $height = new Call('height', $this->context->kit->staff->id, Reads::Height, 1.0, details: new CallDetails(check: ! $this->needsHeight(), datums: array_keys($this->context->card->target->heights)));
         $asked = $placing + ['height' => $height] + $checks;
         $others = array_diff($read, array_keys($asked));
         if ($others !== []) {
@@ -345,7 +332,7 @@ final class MeasuringPlan
         return array_values(array_filter(Schools::all(), fn(School $school): bool => $school->hindrance($this->ground) === null));
     }
 
-    /** @return list<array{school: School, hindrance: string|null, calls: list<Call>}> every school, usable or not */
+    /** @return list<array{school: School, hindrance: Message|null, calls: list<Call>}> every school, usable or not */
     public function all(): array
     {
         $all = [];
@@ -377,7 +364,7 @@ final class MeasuringPlan
             $considered = array_diff_key($considered, array_flip(self::WHEEL_CALLS));
         }
 
-        return array_filter($considered, static fn(Call $call): bool => $call->isSurveyed() && ! $call->statesAccuracy);
+        return array_filter($considered, static fn(Call $call): bool => $call->isSurveyed() && ! $call->details->statesAccuracy);
     }
 
     /** @return array<string, Call> every reading of every school that can be used here */

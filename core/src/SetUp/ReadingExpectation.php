@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\SetUp;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\SlipGuard;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Reads;
 
@@ -24,13 +27,13 @@ final readonly class ReadingExpectation
      * @param float       $value the reading, mm or degrees; left of the line is positive
      * @param string|null $datum       heights only: what it was read to
      *
-     * @return string|null the question; null where there is nothing to ask
+     * @return Message|null the question; null where there is nothing to ask
      */
-    public function question(Call $call, string $typed, float $value, ?string $datum): ?string
+    public function question(Call $call, string $typed, float $value, ?string $datum): ?Message
     {
         $expected = $this->plan->expected($call);
         if ($call->reads === Reads::Turn) {
-            return abs($value - $expected) <= self::TURN ? null : sprintf('“%s” is %.1f°, and about %.1f° is expected here. Look at it once more.', mb_strimwidth(trim($typed), 0, 60, '…'), abs($value), abs($expected));
+            return abs($value - $expected) <= self::TURN ? null : Message::of('reading.turn-far-off', ['typed' => InvalidInput::short($typed), 'value' => Quantity::degrees($value, 1), 'expected' => Quantity::degrees($expected, 1)]);
         }
         if ($datum !== null) {
             $card = $this->context->card;

@@ -6,6 +6,7 @@ namespace Lumbro\Core\SetUp;
 
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Names;
 
 /**
@@ -24,8 +25,8 @@ final readonly class SetUpBudget
      * @param float                                                  $reading     of one reading of the sensor, degrees
      * @param float|null                                             $limit       degrees, half-width; null where the card gives none
      * @param Decision|null                                          $decision    on an axis that reads exactly true: whether it would be proven
-     * @param list<array{words: string, share: float, degrees: float}> $contributions to the set-up's uncertainty, the largest first
-     * @param list<array{words: string, call: string, uncertainty: float}> $checks    what would help, with what the set-up's uncertainty became, degrees
+     * @param list<array{says: string|Message, share: float, degrees: float}> $contributions to the set-up's uncertainty, the largest first
+     * @param list<array{says: string|Message, call: string, uncertainty: float}> $checks    what would help, with what the set-up's uncertainty became, degrees
      */
     private function __construct(
         public string $axis,
@@ -80,7 +81,7 @@ final readonly class SetUpBudget
         $contributions = [];
         foreach (array_slice($bearing->contributions, 0, 6) as ['id' => $id, 'share' => $share]) {
             if ($share > 0.005) {
-                $contributions[] = ['words' => $setUp->plan->words($id), 'share' => $share, 'degrees' => sqrt($share) * $error->uncertainty];
+                $contributions[] = ['says' => $setUp->plan->said($id), 'share' => $share, 'degrees' => sqrt($share) * $error->uncertainty];
             }
         }
         $checks = [];
@@ -88,7 +89,7 @@ final readonly class SetUpBudget
         foreach ($setUp->plan->considered() as $call) {
             if (! isset($setUp->readings[$call->id])) {
                 $with = rad2deg($solution->uncertaintyWith($bearing->figure, $call->observation(null, $rise, Names::stand())));
-                $checks[] = ['words' => lcfirst($call->title), 'call' => $call->id, 'uncertainty' => $with];
+                $checks[] = ['says' => $call->title(), 'call' => $call->id, 'uncertainty' => $with];
             }
         }
         usort($checks, static fn(array $a, array $b): int => $a['uncertainty'] <=> $b['uncertainty']);
@@ -107,23 +108,23 @@ final readonly class SetUpBudget
             // Neither rests on a height: what is left is the floor's slope, and a plate's own tilt.
             $floor = $setUp->plan->floor->slope($context)->uncertainty;
             $share = $error->uncertainty > 0 ? ($floor / $error->uncertainty) ** 2 : 0.0;
-            $contributions = [['words' => 'how the floor slopes', 'share' => $share, 'degrees' => $floor]];
+            $contributions = [['says' => Message::of('part.floor-slope'), 'share' => $share, 'degrees' => $floor]];
             if ($share < 0.995) {
-                $contributions[] = ['words' => 'the plate\'s tilt', 'share' => 1 - $share, 'degrees' => sqrt(1 - $share) * $error->uncertainty];
+                $contributions[] = ['says' => Message::of('part.plate-tilt'), 'share' => 1 - $share, 'degrees' => sqrt(1 - $share) * $error->uncertainty];
             }
 
             return self::budget($context, 'elevation', $error->deviation, $error->uncertainty, $contributions, []);
         }
         $parts = [
-            'the target\'s height, by staff' => $height->sReading,
-            $setUp->plan->floor->from === 'stated' ? 'the floor, which was not surveyed' : 'the floor, as surveyed' => $height->sFloor,
-            'the sensor\'s own height' => $context->sheet->sSensorHeight,
+            'part.target-height' => $height->sReading,
+            $setUp->plan->floor->from === 'stated' ? 'part.floor-stated' : 'part.floor-surveyed' => $height->sFloor,
+            'part.sensor-height' => $context->sheet->sSensorHeight,
         ];
         $sum = array_sum(array_map(static fn(float $s): float => $s ** 2, $parts));
         $contributions = [];
-        foreach ($parts as $words => $s) {
+        foreach ($parts as $code => $s) {
             $share = $sum > 0 ? $s ** 2 / $sum : 0.0;
-            $contributions[] = ['words' => $words, 'share' => $share, 'degrees' => sqrt($share) * $error->uncertainty];
+            $contributions[] = ['says' => Message::of($code), 'share' => $share, 'degrees' => sqrt($share) * $error->uncertainty];
         }
         usort($contributions, static fn(array $a, array $b): int => $b['share'] <=> $a['share']);
 
@@ -131,8 +132,8 @@ final readonly class SetUpBudget
     }
 
     /**
-     * @param list<array{words: string, share: float, degrees: float}>       $contributions
-     * @param list<array{words: string, call: string, uncertainty: float}> $checks
+     * @param list<array{says: string|Message, share: float, degrees: float}>       $contributions
+     * @param list<array{says: string|Message, call: string, uncertainty: float}> $checks
      */
     private static function budget(TaskContext $context, string $axis, float $deviation, float $uncertainty, array $contributions, array $checks): self
     {

@@ -71,11 +71,7 @@ final class LeastSquares
     {
         $this->layout = new Layout($network);
         if ($this->layout->size() > self::MOST_UNKNOWNS) {
-            throw InvalidInput::because('', sprintf(
-                'has %d unknowns; a survey may have at most %d (two for a point, three for a body, one for a heading).',
-                $this->layout->size(),
-                self::MOST_UNKNOWNS,
-            ));
+            throw InvalidInput::because('', 'survey.too-many-unknowns', ['count' => $this->layout->size(), 'most' => self::MOST_UNKNOWNS]);
         }
         foreach ($network->observations as $k => $observation) {
             $this->observed[] = $observation->value() ?? throw InvalidInput::missing("/observations/$k", 'value');

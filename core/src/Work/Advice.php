@@ -9,6 +9,7 @@ use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Run\AxisFinding;
 
 /** The one thing to do next once the target stands where it should: run, read, find out, correct, or send back. */
@@ -29,9 +30,9 @@ final class Advice
             $fault !== null => new Present('send-back', $fault->value, $fault->whenFound()),
             $log->trouble !== null, $log->unheard > 1 => self::diagnose($state),
             $log->shift !== 0.0 => self::shifted($state),
-            $run->isZoneFull() => new Present('diagnose', Cause::Clutter->value, 'The zone was not empty when the target was away.'),
+            $run->isZoneFull() => new Present('diagnose', Cause::Clutter->value, Message::of('advice.zone-not-empty')),
             $run->routine->next() !== null => new Present('step', $run->routine->next()->id),
-            $run->finding === null => new Present('repeat', null, 'The axis was not read since something was changed.'),
+            $run->finding === null => new Present('repeat', null, Message::of('advice.read-again')),
             default => self::read($state, $run->finding),
         };
     }
@@ -42,7 +43,7 @@ final class Advice
         $next = $state->run->diagnosis()->next();
 
         return $next === null
-            ? new Present('send-back', Cause::Sensor->value, 'Every other cause was looked for and not found.')
+            ? new Present('send-back', Cause::Sensor->value, Message::of('advice.no-other-cause'))
             : new Present('diagnose', $next->value);
     }
 
@@ -53,7 +54,7 @@ final class Advice
 
         return $last !== null && $last->shift !== 0.0 && count($last->runs) >= min(2, $state->run->policy->readings)
             ? new Present('shift-back')
-            : new Present('repeat', null, 'The target is shifted: read the axis so.');
+            : new Present('repeat', null, Message::of('advice.shifted'));
     }
 
     private static function read(TaskState $state, AxisFinding $finding): ?Present
@@ -63,12 +64,12 @@ final class Advice
 
         return match (true) {
             $likely !== null => new Present('diagnose', $likely->value),
-            $finding->readings < $run->policy->readings => new Present('repeat', null, 'One reading alone does not show that it repeats.'),
+            $finding->readings < $run->policy->readings => new Present('repeat', null, Message::of('advice.one-reading')),
             ! $finding->repeats => $finding->readings < $run->policy->most
-                ? new Present('repeat', null, 'The readings do not repeat.')
-                : ($run->likely() === null ? new Present('send-back', Cause::Sensor->value, 'The readings do not repeat, and no cause was found.') : new Present('diagnose', $run->likely()->value)),
+                ? new Present('repeat', null, Message::of('advice.no-repeat'))
+                : ($run->likely() === null ? new Present('send-back', Cause::Sensor->value, Message::of('advice.no-repeat-no-cause')) : new Present('diagnose', $run->likely()->value)),
             $finding->verdict() === Verdict::Holds => new Present('close'),
-            $finding->reason() === 'card-unchecked' => new Present('prove', null, 'Nobody has checked the card: nothing can be proven by it.'),
+            $finding->reason() === 'card-unchecked' => new Present('prove', null, Message::of('advice.card-unchecked')),
             $finding->reason() !== null && $finding->reason() !== 'zero-not-taken' => null,
             $finding->verdict() === Verdict::Unproven => self::unproven($state, $finding),
             default => self::correct($state, $finding),
@@ -86,13 +87,13 @@ final class Advice
             }
             $reading = $finding->errors[$axis] ** 2 / max($verdict->uncertainty ** 2, 1e-12);
             if ($finding->basis === 'readings' && $finding->readings < $run->policy->most && $reading > self::WORTH) {
-                return new Present('repeat', null, sprintf('The %s is near its limit: one reading more makes it surer.', $axis));
+                return new Present('repeat', null, Message::of('advice.near-limit', ['axis' => $axis]));
             }
             $setUp = $finding->setUp[$axis]->uncertainty ?? 0.0;
             // Even a true axis could not be proven in this set-up, or a better one might settle this one.
             $hopeless = Decision::about(0.0, $setUp, $verdict->limit, $state->context->card->thresholds)->verdict !== Verdict::Holds;
             if ($axis === 'elevation' && $state->plan->floor->from === 'stated' && ($hopeless || $setUp ** 2 > self::WORTH * $verdict->uncertainty ** 2)) {
-                return new Present('survey-floor', null, 'What is not known of the floor is the larger part of the doubt.');
+                return new Present('survey-floor', null, Message::of('advice.floor'));
             }
             $vague = $vague || $hopeless;
         }
@@ -101,8 +102,8 @@ final class Advice
         }
 
         return match ($run->policy->unproven) {
-            'accept-by-name' => new Present('accept', null, 'Near the limit, and more readings would not settle it: the shop\'s policy lets somebody accept it by name.'),
-            'send-back' => new Present('send-back', Cause::Bracket->value, 'Near the limit, and more readings would not settle it: the shop\'s policy sends it back.'),
+            'accept-by-name' => new Present('accept', null, Message::of('advice.accept')),
+            'send-back' => new Present('send-back', Cause::Bracket->value, Message::of('advice.send-back')),
             default => self::correct($state, $finding),
         };
     }
@@ -111,11 +112,11 @@ final class Advice
     {
         $run = $state->run;
         if ($run->isOnlyRead()) {
-            return new Present('prove', null, 'This sensor is owed nothing and is only read: it is not inside its limits, which makes it owed. Note that at the order first.');
+            return new Present('prove', null, Message::of('advice.only-read'));
         }
         $way = $state->context->card->adjustment->way ?? 'none';
         if ($run->log->rounds() >= $run->policy->rounds) {
-            return self::bracket($state, sprintf('After %d rounds of adjusting it is still not inside its limits.', $run->log->rounds()));
+            return self::bracket($state, Message::of('advice.rounds', ['rounds' => $run->log->rounds()]));
         }
 
         return match ($way) {
@@ -123,7 +124,7 @@ final class Advice
             'mirror spots' => new Present('adjust'),
             'electronic' => $run->zeroFits()
                 ? new Present('zero')
-                : new Present('send-back', Cause::Bracket->value, 'The zeros stored so far and the one wanted are more than the sensor takes: what is off is its mounting.'),
+                : new Present('send-back', Cause::Bracket->value, Message::of('advice.zeros-used-up')),
             default => self::withoutAdjuster($state),
         };
     }
@@ -133,14 +134,14 @@ final class Advice
         try {
             $plan = $state->run->screws();
         } catch (CoreFailure $failure) {
-            return new Present('prove', null, $failure->getMessage());
+            return new Present('prove', null, $failure->said);
         }
 
         return match (true) {
             $plan === null => new Present('prove'),
             // Sound mounting, and yet: backlash or a thread that slips. The rounds left decide.
-            $plan->suspects !== [] && ! isset($state->run->log->checks[Cause::Bracket->value]) => self::bracket($state, 'The screws did not move the sensor as their thread says.'),
-            $plan->passesTravel() => self::bracket($state, 'The turns needed are more than the screws have.'),
+            $plan->suspects !== [] && ! isset($state->run->log->checks[Cause::Bracket->value]) => self::bracket($state, Message::of('clue.screws')),
+            $plan->passesTravel() => self::bracket($state, Message::of('advice.travel')),
             default => new Present('adjust'),
         };
     }
@@ -153,15 +154,15 @@ final class Advice
         return match ($test?->result) {
             null, ShiftResult::Unclear => new Present('shift-test'),
             ShiftResult::DoesNotRespond => ($state->run->log->checks['clutter'] ?? null) === null
-                ? new Present('diagnose', Cause::Clutter->value, 'The reading did not follow the target.')
-                : self::bracket($state, 'The reading did not follow the target, and nothing else was found to reflect.'),
-            ShiftResult::Reversed => new Present('prove', null, 'The reading went the other way: the sign on the card, or the side the target was moved to, is wrong.'),
-            default => self::bracket($state, 'The reading follows the target, and there is nothing to adjust: the sensor itself looks aside.'),
+                ? new Present('diagnose', Cause::Clutter->value, Message::of('clue.not-following'))
+                : self::bracket($state, Message::of('advice.not-following')),
+            ShiftResult::Reversed => new Present('prove', null, Message::of('advice.reversed')),
+            default => self::bracket($state, Message::of('advice.looks-aside')),
         };
     }
 
     /** The mounting is looked at before the car is sent back for it. */
-    private static function bracket(TaskState $state, string $why): Present
+    private static function bracket(TaskState $state, Message $why): Present
     {
         return isset($state->run->log->checks[Cause::Bracket->value])
             ? new Present('send-back', Cause::Bracket->value, $why)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Work;
 
+use Lumbro\Core\Message\Message;
+
 /** The one thing to do now. */
 final readonly class Present
 {
@@ -18,9 +20,9 @@ final readonly class Present
     /**
      * @param string      $kind one of KINDS
      * @param string|null $call the reading, step, cause or question it is about
-     * @param string|null $why  why it is that, in a sentence
+     * @param Message|null $why why it is that
      */
-    public function __construct(public string $kind, public ?string $call = null, public ?string $why = null) {}
+    public function __construct(public string $kind, public ?string $call = null, public ?Message $why = null) {}
 
     /** The stage it is done in. */
     public function stage(): Stage

@@ -16,6 +16,7 @@ use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\Reliance;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StandSet;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Run\RunResult;
@@ -29,11 +30,6 @@ use Lumbro\Core\Version;
 /** Where a sensor task stands: a pure function of its record and of what it rests on. */
 final readonly class TaskState
 {
-    private const RESPECTS = [
-        'along' => 'The distance', 'across' => 'The place off the line', 'yaw' => 'The stand\'s squareness', 'height' => 'The target\'s height',
-        'range' => 'The range', 'bearing' => 'The bearing',
-    ];
-
     public Owed $owed;
 
     public MeasuringPlan $plan;
@@ -136,7 +132,7 @@ final readonly class TaskState
     /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
     public function present(): Present
     {
-        $checks = array_keys(array_filter($this->plan->calls(), static fn(Call $call): bool => $call->check));
+        $checks = array_keys(array_filter($this->plan->calls(), static fn(Call $call): bool => $call->isCheck()));
         $unread = array_values(array_filter($this->due, fn(string $call): bool => ! isset($this->setUp->readings[$call])));
         $first = array_values(array_diff($unread, $checks))[0] ?? null;
         $check = array_values(array_intersect($unread, $checks))[0] ?? null;
@@ -164,7 +160,7 @@ final readonly class TaskState
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.
             $this->bars !== [] && $this->setUp->holds() => new Present('run'),
-            $this->floorIsInTheWay() => new Present('survey-floor', null, 'The floor was not surveyed, and what is allowed for it is more than the height can bear.'),
+            $this->floorIsInTheWay() => new Present('survey-floor', null, Message::of('advice.floor-height')),
             $check !== null => new Present('check', $check),
             default => new Present('improve'),
         };
@@ -262,33 +258,33 @@ final readonly class TaskState
             foreach ($items as $item) {
                 $answer = $this->answers[$item->id] ?? null;
                 if ($item->blocks && $answer?->answer->isMet() !== true) {
-                    $bars[] = new Bar($code, sprintf('%s: %s', $answer === null ? 'Not answered' : 'Not met', $item->question));
+                    $bars[] = new Bar($code, Message::of($answer === null ? 'bar.not-answered' : 'bar.not-met', ['question' => $item->question]));
                 }
             }
         }
         if ($this->setUp->failure !== null) {
-            $bars[] = new Bar('placement', $this->setUp->failure->getMessage());
+            $bars[] = new Bar('placement', $this->setUp->failure->said);
 
             return $bars;
         }
         if ($this->context->card->reference === null && $this->plan->referenceChosen === null) {
-            $bars[] = new Bar('reference', 'The card does not say which line its values are taken from: choose it, with the reason.');
+            $bars[] = new Bar('reference', Message::of('bar.reference'));
         }
         foreach ($this->plan->respects() as $name) {
-            $words = self::RESPECTS[$name];
             $verdict = $this->setUp->decision($name)?->verdict;
             if ($verdict !== Verdict::Holds) {
-                $bars[] = new Bar('placement', $words . match ($verdict) {
-                    null => $this->setUp->isUnlimited($name) ? ' cannot be judged: the card gives no tolerance for it.' : ' is not measured.',
-                    Verdict::Out => ' is out.',
-                    Verdict::Unproven => ' is unproven.',
-                });
+                $how = match ($verdict) {
+                    null => $this->setUp->isUnlimited($name) ? 'no-tolerance' : 'not-measured',
+                    Verdict::Out => 'out',
+                    Verdict::Unproven => 'unproven',
+                };
+                $bars[] = new Bar('placement', Message::of("bar.respect.$how", ['respect' => Message::of("respect.$name.long")]));
             }
         }
         if ($this->setUp->isConsistent() === false) {
-            $bars[] = new Bar('inconsistent', 'The readings contradict each other.');
+            $bars[] = new Bar('inconsistent', Message::of('bar.inconsistent'));
         } elseif ($this->setUp->isPlaced() && $this->setUp->isConsistent() === null) {
-            $bars[] = new Bar('unchecked', 'Nothing checks this set-up: a further reading would, such as a tape from a hub.');
+            $bars[] = new Bar('unchecked', Message::of('bar.unchecked'));
         }
 
         return $bars;

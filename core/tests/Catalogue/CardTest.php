@@ -12,6 +12,7 @@ use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /** Procedure cards: their values by name, where each comes from, what differs and what is missing. */
@@ -33,12 +34,12 @@ final class CardTest extends TestCase
 
     public function testWhatIsMissingIsNamedWithWhatIsLost(): void
     {
-        $labels = static fn(string $card): array => array_map(static fn($value): string => $value->label, CardValues::missing(DemoTask::node("cards/$card.json")));
+        $labels = static fn(string $card): array => array_map(static fn($value): string => Told::words($value->label()), CardValues::missing(DemoTask::node("cards/$card.json")));
         self::assertSame([], $labels('quillon-sable-front'));
         self::assertSame(['Limit, elevation', 'Reference line'], $labels('marrow-field-blind-spot'));
         self::assertSame(['Tolerance of the height'], $labels('quillon-sable-rear'));
         foreach (CardValues::missing(DemoTask::node('cards/marrow-field-blind-spot.json')) as $value) {
-            self::assertNotSame('', $value->missing);
+            self::assertNotSame('', Told::words($value->lost()));
         }
     }
 
@@ -54,13 +55,16 @@ final class CardTest extends TestCase
         $changed['target']['heights']['top'] = 115;
         $changed['cautions'] = array_reverse($changed['cautions']);
         $changed['steps'][2]['seconds'] = 25;
-        $found = array_column(CardDifference::between($old, Node::parse((string) json_encode($changed, JSON_PRESERVE_ZERO_FRACTION))), null, 'label');
-        self::assertEqualsCanonicalizing(['Spot: Height over the floor', 'Line: Reference line', 'Target\'s drawing', 'Cautions', 'Steps'], array_keys($found));
+        $found = [];
+        foreach (CardDifference::between($old, Node::parse((string) json_encode($changed, JSON_PRESERVE_ZERO_FRACTION))) as $one) {
+            $found[Told::words($one['label'])] = $one;
+        }
+        self::assertEqualsCanonicalizing(['Spot: Height over the floor', 'Line: Reference line', 'Target’s drawing', 'Cautions', 'Steps'], array_keys($found));
         self::assertSame(['642', '651', 'mm'], [$found['Spot: Height over the floor']['before'], $found['Spot: Height over the floor']['after'], $found['Spot: Height over the floor']['unit']]);
-        self::assertSame(['top: 112', 'top: 115'], [$found['Target\'s drawing']['before'], $found['Target\'s drawing']['after']]);
+        self::assertSame(['top: 112', 'top: 115'], [$found['Target’s drawing']['before'], $found['Target’s drawing']['after']]);
         self::assertNull($found['Line: Reference line']['after']);
-        self::assertSame('in another order', $found['Cautions']['after']);
-        self::assertStringContainsString('seconds 25', (string) $found['Steps']['after']);
+        self::assertSame('in another order', Told::words($found['Cautions']['after'] ?? null));
+        self::assertStringContainsString('seconds 25', Told::words($found['Steps']['after'] ?? null));
     }
 
     public function testWhoEnteredItDoesNotCheckIt(): void

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Tests\Catalogue;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
 use Lumbro\Core\Tests\Support\DemoOrder;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 final class KitRegisterTest extends TestCase
@@ -39,15 +40,15 @@ final class KitRegisterTest extends TestCase
         $without = new KitRegister($kit->instruments, $kit->stands, array_values(array_filter($kit->targets, static fn($target): bool => $target->id !== 'corner-1')));
         $found = $without->need('target', 'Corner reflector', ['Front radar'], '', '2026-11-25', new OverdueRule(...self::WIDENS));
         self::assertSame(['stands-in', 'Corner reflector, small'], [$found->state, $found->item]);
-        self::assertStringContainsString('use its own drawing', $found->note);
+        self::assertStringContainsString('use its own drawing', Told::words($found->note));
     }
 
     public function testAnOrderNeedsEachThingOnce(): void
     {
         $needs = (new DemoOrder())->done('front-cover-removed', 'rear-cover-removed')->state()->needs;
-        self::assertSame(count($needs), count(array_unique(array_map(static fn($need): string => $need->kind . $need->wanted, $needs))));
+        self::assertSame(count($needs), count(array_unique(array_map(static fn($need): string => $need->kind . Told::words($need->wanted), $needs))));
         $target = array_values(array_filter($needs, static fn($need): bool => $need->kind === 'target'));
-        self::assertSame(['Front radar', 'Left rear radar', 'Right rear radar'], $target[0]->sensors);
+        self::assertSame(['front', 'rear-left', 'rear-right'], $target[0]->sensors);
         $brink = (new DemoOrder('tessara-brink'))->done('front-cover-removed')->state()->needs;
         self::assertSame(['overdue', 'inclinometer'], [$brink[0]->state, $brink[0]->kind]);
     }

@@ -8,7 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Lumbro\Core\Evidence\CanonicalJson;
 use Lumbro\Core\Evidence\Seal;
-use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Measure\Node;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -67,25 +67,8 @@ final class SealTest extends TestCase
     public function testAnOrderOrSpacingChangesNothingAndAByteDoes(): void
     {
         $record = (object) ['a' => 1.0, 'b' => ['x', null, true], 'c' => new \stdClass()];
-        $file = (string) json_encode(Seal::of($record)->document($record));
-        $shuffled = '{"seal":' . json_encode(Seal::of($record)->document($record)['seal']) . ",\n\"record\": {\"c\":{}, \"b\":[\"x\",null,true],\"a\":1},\"format\":\"lumbro-record/2\"}";
-        foreach ([$file, $shuffled] as $json) {
-            ['stated' => $stated, 'found' => $found] = Seal::check($json);
-            self::assertSame($stated, $found);
-        }
-        ['stated' => $stated, 'found' => $found] = Seal::check(str_replace('"x"', '"y"', $file));
-        self::assertNotSame($stated, $found);
-    }
-
-    public function testWhatIsNoSealedRecordIsRefused(): void
-    {
-        foreach (['{}', 'nonsense', '{"format":"lumbro-record/9","record":{},"seal":{}}', '{"format":"lumbro-record/2","record":[],"seal":{"algorithm":"SHA-256","form":"RFC 8785","hash":"0"}}'] as $json) {
-            try {
-                Seal::check($json);
-                self::fail("“{$json}” was taken for a sealed record.");
-            } catch (InvalidInput $failure) {
-                self::assertSame('invalid-input', $failure->errorCode());
-            }
-        }
+        $hash = static fn(string $json): string => Seal::read(Node::parse($json))->hash;
+        self::assertSame(Seal::of($record)->hash, $hash("{\"c\":{}, \"b\":[\"x\",null,true],\n\"a\":1}"));
+        self::assertNotSame(Seal::of($record)->hash, $hash('{"c":{},"b":["y",null,true],"a":1}'));
     }
 }

@@ -8,7 +8,9 @@ use Lumbro\Core\Facts\PlanDrawing;
 use Lumbro\Core\Facts\StageBoard;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /** What the workspace is told: figures without signs where people read them, words beside them. */
@@ -18,10 +20,10 @@ final class TaskStateDocumentTest extends TestCase
 
     public function testTheStagesSayHowFarTheyHaveCome(): void
     {
-        $notes = static fn(DemoTask $task): array => array_column(StageBoard::of($task->state()), 'note', 'id');
+        $notes = static fn(DemoTask $task): array => array_map(Told::words(...), array_column(StageBoard::of($task->state()), 'note', 'id'));
         $states = static fn(DemoTask $task): array => array_column(StageBoard::of($task->state()), 'state', 'id');
         $task = new DemoTask();
-        self::assertSame(['owed, static', '0 of 6', 'not surveyed, ±2 mm', '0 of 3', '0 of 6', 'barred'], array_slice(array_values($notes($task)), 0, 6));
+        self::assertSame(['owed, static', '0 of 6', 'not surveyed, ±2.0 mm', '0 of 3', '0 of 6', 'barred'], array_slice(array_values($notes($task)), 0, 6));
         self::assertSame('struck', $states($task)['floor']);
         $task->prepared(AnswerKind::OnWord);
         self::assertSame(['full', '6 on word'], [$states($task)['prepare'], $notes($task)['prepare']]);
@@ -38,17 +40,12 @@ final class TaskStateDocumentTest extends TestCase
 
     public function testAFigureComesWithWhatItRestsOnInWords(): void
     {
+        /** @var array{verdicts: list<array{id: string, verdict: string, unit: string, contributions: list<array{says: Message}>}>, ifRunNow: array{bestCheck: array{says: Message}}} $document */
         $document = TaskStateDocument::write((new DemoTask())->read(self::GOOD)->state());
-        self::assertIsArray($document['verdicts']);
         $across = $document['verdicts'][1];
-        self::assertIsArray($across);
         self::assertSame(['across', 'holds', 'mm'], [$across['id'], $across['verdict'], $across['unit']]);
-        self::assertIsArray($across['contributions']);
-        self::assertIsArray($across['contributions'][0]);
-        self::assertSame('spot off the line', $across['contributions'][0]['words']);
-        self::assertIsArray($document['ifRunNow']);
-        self::assertIsArray($document['ifRunNow']['bestCheck']);
-        self::assertSame('check tape, right', $document['ifRunNow']['bestCheck']['words']);
+        self::assertSame('Spot off the line', Told::words($across['contributions'][0]['says']));
+        self::assertSame('Check tape, right', Told::words($document['ifRunNow']['bestCheck']['says']));
     }
 
     public function testHeightsAreConvertedByTheTargetsDrawing(): void
@@ -86,12 +83,12 @@ final class TaskStateDocumentTest extends TestCase
 
     public function testWhatIsNotProvenIsSaid(): void
     {
-        $said = static fn(DemoTask $task): string => implode("\n", array_filter((array) TaskStateDocument::write($task->state())['notProven'], is_string(...)));
+        $said = static fn(DemoTask $task): string => implode("\n", Told::all((array) TaskStateDocument::write($task->state())['notProven']));
         $task = (new DemoTask())->prepared(AnswerKind::NotChecked);
         self::assertStringContainsString('The axis was not read.', $said($task));
         self::assertStringContainsString('“Wheels straight ahead”: not checked.', $said($task));
         $task->release()->run(0.1);
-        self::assertStringContainsString('released by Oda', $said($task));
+        self::assertStringContainsString('Oda released the run although it was barred', $said($task));
         self::assertStringContainsString('it was taken once', $said($task));
         self::assertStringContainsString('The floor: it was not surveyed, and ±2.0 mm was allowed for it.', $said($task));
         self::assertStringContainsString('“Wheels straight ahead”: it was not so.', $said((new DemoTask())->prepared(AnswerKind::No)));

@@ -9,6 +9,7 @@ use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Route;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Tests\Support\DemoOrder;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 final class OwedTest extends TestCase
@@ -29,7 +30,7 @@ final class OwedTest extends TestCase
         self::assertCount(2, $owed->reasons);
         self::assertSame('front-cover-removed', $owed->reasons[0]->operation->text());
         foreach ($owed->reasons as $reason) {
-            self::assertStringContainsString('Quillon', $reason->source);
+            self::assertStringContainsString('Quillon', Told::words($reason->source));
         }
         self::assertSame(OwedState::Unknown, $owed->reasons[1]->outcome->state);
         self::assertNotNull($owed->reasons[1]->question);

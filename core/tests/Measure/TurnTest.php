@@ -6,6 +6,7 @@ namespace Lumbro\Core\Tests\Measure;
 
 use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Measure\Turn;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,8 +43,6 @@ final class TurnTest extends TestCase
     #[DataProvider('others')]
     public function testWhatCannotBeToldIsRefusedWithAnExample(string $typed, string $why): void
     {
-        $this->expectException(UnreadableReading::class);
-        $this->expectExceptionMessageMatches("/$why.*0\\.4 clockwise/s");
-        Turn::fromReading($typed);
+        self::assertMatchesRegularExpression("/$why.*0\\.4 clockwise/s", Told::refusal(UnreadableReading::class, static fn(): Turn => Turn::fromReading($typed)));
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Method;
 
 use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -35,7 +37,7 @@ final class HandFormulasTest extends TestCase
     {
         $told = $this->told((new DemoTask())->read(['spot-offset' => -14.0, 'spot-along' => 1852.0, 'split' => 20.0]));
         self::assertSame(['12.0 mm', 'too far'], $told['along']);
-        self::assertSame(['14.0 mm', 'to the car\'s right'], $told['across']);
+        self::assertSame(['14.0 mm', 'to the car’s right'], $told['across']);
         // The beam runs from the target, 14 mm right, to 20 mm left over the taped distance.
         self::assertSame([sprintf('%.2f°', rad2deg(atan(34 / 1852))), 'turned clockwise'], $told['yaw']);
     }
@@ -46,7 +48,7 @@ final class HandFormulasTest extends TestCase
         $told = $this->told((new DemoTask())->by('split-from-stand')->read(['split' => $near, 'split-far' => $far, 'reach' => $reach]));
         // The beam through both strikes, drawn on to the target.
         $across = $near + ($near - $far) / self::BASE * $reach;
-        self::assertSame([sprintf('%.1f mm', $across), 'to the car\'s left'], $told['across']);
+        self::assertSame([sprintf('%.1f mm', $across), 'to the car’s left'], $told['across']);
         self::assertSame([sprintf('%.1f mm', 1840 - sqrt($reach ** 2 - $across ** 2)), 'too near'], $told['along']);
         self::assertSame([sprintf('%.2f°', rad2deg(atan(($near - $far) / self::BASE))), 'turned anticlockwise'], $told['yaw']);
     }
@@ -102,7 +104,7 @@ final class HandFormulasTest extends TestCase
         // The bar's middle lies (R − L)/2 off the line; the target stands its arm ahead of it; half the return is the turn.
         $middle = ($read['scale-right'] - $read['scale-left']) / 2;
         $turn = rad2deg(atan(-($read['return-left'] + $read['return-right']) / 2 / $x)) / 2;
-        self::assertSame([sprintf('%.1f mm', $middle - self::ARM * sin(deg2rad($turn))), 'to the car\'s left'], $told['across']);
+        self::assertSame([sprintf('%.1f mm', $middle - self::ARM * sin(deg2rad($turn))), 'to the car’s left'], $told['across']);
         self::assertSame([sprintf('%.2f°', $turn), 'turned anticlockwise'], $told['yaw']);
     }
 
@@ -110,7 +112,7 @@ final class HandFormulasTest extends TestCase
     {
         $told = $this->told((new DemoTask())->by('reported-pose')->read(['pose-ahead' => 5644.0, 'pose-across' => -3.0, 'pose-turn' => -0.4]));
         self::assertSame(['9.0 mm', 'too far'], $told['along']);
-        self::assertSame(['3.0 mm', 'to the car\'s right'], $told['across']);
+        self::assertSame(['3.0 mm', 'to the car’s right'], $told['across']);
         self::assertSame(['0.40°', 'turned clockwise'], $told['yaw']);
     }
 
@@ -121,7 +123,7 @@ final class HandFormulasTest extends TestCase
         // The sensor lies 4,477 mm behind the front mark and 688 mm to the left; the rear mark 846 mm behind the hubs.
         [$back, $left] = [self::MARK - 4477 - (-846 - $along), $off - 688];
         self::assertSame([sprintf('%.1f mm', hypot($back, $left) - 2610), 'too far'], $told['range']);
-        self::assertSame([sprintf('%.2f°', abs(180 - rad2deg(atan($left / $back)) - 149)), 'to the car\'s right'], $told['bearing']);
+        self::assertSame([sprintf('%.2f°', abs(180 - rad2deg(atan($left / $back)) - 149)), 'to the car’s right'], $told['bearing']);
     }
 
     /**
@@ -135,7 +137,7 @@ final class HandFormulasTest extends TestCase
         $along = ($left[0] + $right[0]) / 2 - self::ARM * cos(deg2rad($turn)) - self::SPOT;
         $across = ($left[1] + $right[1]) / 2 - self::ARM * sin(deg2rad($turn));
         self::assertSame([sprintf('%.1f mm', abs($along)), $along > 0 ? 'too far' : 'too near'], $told['along']);
-        self::assertSame([sprintf('%.1f mm', abs($across)), $across > 0 ? 'to the car\'s left' : 'to the car\'s right'], $told['across']);
+        self::assertSame([sprintf('%.1f mm', abs($across)), $across > 0 ? 'to the car’s left' : 'to the car’s right'], $told['across']);
         self::assertSame([sprintf('%.2f°', abs($turn)), $turn > 0 ? 'turned anticlockwise' : 'turned clockwise'], $told['yaw']);
     }
 
@@ -185,11 +187,11 @@ final class HandFormulasTest extends TestCase
     private function told(DemoTask $task): array
     {
         $told = [];
-        /** @var list<array{id: string, unit: string, deviation?: float, direction?: string}> $verdicts */
+        /** @var list<array{id: string, unit: string, deviation?: float, direction?: Message}> $verdicts */
         $verdicts = TaskStateDocument::write($task->state())['verdicts'];
         foreach ($verdicts as $respect) {
             if (isset($respect['deviation'], $respect['direction'])) {
-                $told[$respect['id']] = [sprintf($respect['unit'] === 'mm' ? '%.1f mm' : '%.2f°', abs($respect['deviation'])), $respect['direction']];
+                $told[$respect['id']] = [sprintf($respect['unit'] === 'mm' ? '%.1f mm' : '%.2f°', abs($respect['deviation'])), Told::words($respect['direction'])];
             }
         }
 

@@ -20,6 +20,7 @@ use Lumbro\Core\Planning\Need;
 use Lumbro\Core\Planning\Needs;
 use Lumbro\Core\Planning\StanceSearch;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,12 +43,12 @@ final class BayTest extends TestCase
     {
         $fit = Fit::of(self::room('front radar', 0, 3000, -1000, 1000), self::hall(), new Stance(5500, 2500));
         self::assertEqualsWithDelta(500.0, $fit->clearance, 1e-9);
-        self::assertSame('3,000 mm needed ahead of the rear hubs for the front radar, the wall leaves 3,500 mm.', $fit->words(new Stance(5500, 2500)));
+        self::assertSame('3,000 mm needed ahead of the rear hubs for the front radar; the wall leaves 3,500 mm.', Told::words($fit->said(new Stance(5500, 2500))));
 
         $post = new Bay('Hall', self::hall()->outline, 2.0, [new Obstacle('the door post', [[8300.0, 2400.0], [8500.0, 2400.0], [8500.0, 2600.0], [8300.0, 2600.0]])]);
         $fit = Fit::of(self::room('front radar', 0, 3000, -1000, 1000), $post, new Stance(5500, 2500));
         self::assertEqualsWithDelta(-200.0, $fit->clearance, 1e-9);
-        self::assertSame('3,000 mm needed ahead of the rear hubs for the front radar, the door post leaves 2,800 mm.', $fit->words(new Stance(5500, 2500)));
+        self::assertSame('3,000 mm needed ahead of the rear hubs for the front radar; the door post leaves 2,800 mm.', Told::words($fit->said(new Stance(5500, 2500))));
     }
 
     public function testATargetBelongsOnTheLevelFloor(): void
@@ -55,7 +56,7 @@ final class BayTest extends TestCase
         $bay = new Bay('Hall', self::hall()->outline, 2.0, [], [[0.0, 0.0], [7000.0, 0.0], [7000.0, 5000.0], [0.0, 5000.0]]);
         $need = new Need('front', 'the front radar', [new Polygon([[0.0, -500.0], [2000.0, -500.0], [2000.0, 500.0], [0.0, 500.0]])], [1800.0, 0.0]);
         self::assertFalse(Fit::of($need, $bay, new Stance(5400, 2500))->holds());
-        self::assertStringContainsString('200 mm outside the level floor', Fit::of($need, $bay, new Stance(5400, 2500))->words(new Stance(5400, 2500)));
+        self::assertStringContainsString('200 mm outside the level floor', Told::words(Fit::of($need, $bay, new Stance(5400, 2500))->said(new Stance(5400, 2500))));
         self::assertTrue(Fit::of($need, $bay, new Stance(5000, 2500))->holds());
     }
 
@@ -156,9 +157,7 @@ final class BayTest extends TestCase
     #[DataProvider('noDrawings')]
     public function testWhatIsNoDrawingSaysWhy(string $text, string $why): void
     {
-        $this->expectException(InvalidInput::class);
-        $this->expectExceptionMessage($why);
-        Dxf::outlines($text);
+        self::assertStringContainsString($why, Told::refusal(InvalidInput::class, static fn(): array => Dxf::outlines($text)));
     }
 
     /** @param list<Fit> $fits */

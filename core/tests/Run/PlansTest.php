@@ -13,7 +13,7 @@ use Lumbro\Core\Run\Clues;
 use Lumbro\Core\Run\Diagnosis;
 use Lumbro\Core\Run\EchoTrend;
 use Lumbro\Core\Run\ShiftPlan;
-use Lumbro\Core\Run\TurnWords;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /** Causes by evidence, shifts, trends, and turns in words. */
@@ -83,7 +83,7 @@ final class PlansTest extends TestCase
             '0' => 'not at all', '0.25' => 'a quarter of a turn clockwise', '-0.5' => 'half a turn anticlockwise', '0.75' => 'three quarters of a turn clockwise', '1' => 'one turn clockwise',
             '-1.25' => 'one and a quarter turns anticlockwise', '2.5' => 'two and a half turns clockwise', '-12' => '12 turns anticlockwise', '0.1' => '0.1 turns clockwise', '-0.05' => '0.05 turns anticlockwise',
         ] as $turns => $words) {
-            self::assertSame($words, TurnWords::of((float) $turns));
+            self::assertSame($words, Told::words(['turns' => (float) $turns]));
         }
     }
 }

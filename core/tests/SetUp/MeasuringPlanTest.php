@@ -13,6 +13,7 @@ use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Journal\ReferenceChosen;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Schools;
 use Lumbro\Core\SetUp\CrossCheck;
@@ -21,6 +22,7 @@ use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUpBudget;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\TaskState;
 use PHPUnit\Framework\TestCase;
 
@@ -68,7 +70,7 @@ final class MeasuringPlanTest extends TestCase
         $emblem = (new DemoTask())->read($read)->state();
         $plate = (new DemoTask(order: static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], ['front' => Mark::PlateMiddle])))->read($read)->state();
         self::assertGreaterThan($emblem->setUp->deviation('across')->uncertainty ?? INF, $plate->setUp->deviation('across')->uncertainty ?? 0.0);
-        self::assertStringContainsString('the middle of the number plate instead of the emblem', $plate->plan->lineSteps()[0]->question);
+        self::assertStringContainsString('the middle of the number plate instead of the emblem', Told::words($plate->plan->lineSteps()[0]->question));
         // The spot still counts from the emblem, and the substitute's place along the car is not that well known.
         self::assertGreaterThan(5.0, $plate->setUp->deviation('along')->uncertainty ?? 0.0);
     }
@@ -101,9 +103,9 @@ final class MeasuringPlanTest extends TestCase
         self::assertSame('bar-right', $found?->id);
         self::assertEqualsWithDelta(31.0, $found->size, 4.0);
         self::assertSame(6, $found->others);
-        /** @var array{text: string} $written */
+        /** @var array{says: Message} $written */
         $written = TaskStateDocument::write($state)['disagreement'];
-        self::assertMatchesRegularExpression('/disagrees with the other 6 by (2[7-9]|3[0-5]) mm: measure it again/', $written['text']);
+        self::assertMatchesRegularExpression('/disagrees with the other 6 by (2[7-9]|3[0-5]) mm: measure it again/', Told::words($written['says']));
         self::assertNull(Disagreement::of((new DemoTask())->by('plumb-and-line', 'hub-marks')->read(self::BOTH)->state()->setUp));
     }
 
@@ -121,7 +123,7 @@ final class MeasuringPlanTest extends TestCase
         self::assertSame('thrust-line', $thrust['id']);
         self::assertNotNull($thrust['angle']);
         self::assertEqualsWithDelta(0.2, $thrust['angle']['amount'], 0.03);
-        self::assertSame('to the car\'s left', $thrust['angle']['direction']);
+        self::assertSame('to the car’s left', Told::words($thrust['angle']['direction']));
         self::assertGreaterThan(0.1, $thrust['worth']['amount'] ?? 0.0);
         self::assertNull($this->references((new DemoTask())->read(self::BOTH)->state())[1]['angle'], 'Nothing has measured the wheels.');
     }
@@ -182,7 +184,7 @@ final class MeasuringPlanTest extends TestCase
     {
         self::assertNotContains('line-datum', array_column((new DemoTask())->state()->plan->lineSteps(), 'id'));
         $bumper = (new DemoTask(card: ['spot' => ['datum' => 'rear-bumper']]))->state()->plan;
-        self::assertStringContainsString('1,840 mm from the bumper\'s rear', $bumper->lineSteps()[0]->question);
+        self::assertStringContainsString('1,840 mm from the bumper’s rear', Told::words($bumper->lineSteps()[0]->question));
         self::assertContains('line-datum', array_column((new DemoTask(card: ['spot' => ['along' => 184]]))->state()->plan->lineSteps(), 'id'));
     }
 

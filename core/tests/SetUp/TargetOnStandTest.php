@@ -11,6 +11,7 @@ use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /** How the target hangs: plates, arms and tilts, a height taken from the sensor, and a car that is moved (needs J19 to J21). */
@@ -38,7 +39,7 @@ final class TargetOnStandTest extends TestCase
     public function testAPlatesTiltCountsAgainstTheCardsDegreeByDegree(): void
     {
         $task = (new DemoTask(card: ['target' => ['kind' => 'plate'], 'spot' => ['tilt' => 1.5]]))->prepared();
-        self::assertContains('The plate is at its detent of 1.5°, its top towards the sensor', array_column($task->state()->plan->lineSteps(), 'question'));
+        self::assertContains('The plate is at its detent of 1.5°, its top towards the sensor', Told::all(array_column($task->state()->plan->lineSteps(), 'question')));
         self::assertEqualsWithDelta(-1.5, $task->state()->setUp->elevationError()?->deviation, 1e-12);
         $task->entries[] = new StandSet('s1', 'Ilse', 'now', null, 1.5);
         self::assertEqualsWithDelta(0.0, $task->state()->setUp->elevationError()?->deviation, 1e-12);
@@ -72,7 +73,7 @@ final class TargetOnStandTest extends TestCase
     public function testAMeterUpsideDownInItsHolderIsADatumOfTheDrawing(): void
     {
         $task = (new DemoTask(card: ['target' => ['heights' => ['meter' => -187.5]]]))->prepared();
-        self::assertContains('meter', $task->state()->plan->call('height')->datums ?? []);
+        self::assertContains('meter', $task->state()->plan->call('height')->details->datums ?? []);
         $task->entries[] = new ReadingTaken('h', 'Ilse', 'now', 'height', '454 mm', 454.5, 'mm', 'meter');
         self::assertEqualsWithDelta(0.0, $task->state()->setUp->height?->deviation, 1e-9);
     }

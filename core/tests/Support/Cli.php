@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Support;
 
 use Lumbro\Core\Cli\CommandLine;
+use Lumbro\Core\Message\Message;
 
 /** Runs the core's command line in this process. */
 final class Cli
@@ -16,12 +17,23 @@ final class Cli
      */
     public static function run(string $input, string ...$arguments): array
     {
+        return self::worded(Told::words(...), $input, array_values($arguments));
+    }
+
+    /**
+     * @param \Closure(Message): string $say       what a refusal says
+     * @param list<string>              $arguments
+     *
+     * @return array{int, string}
+     */
+    private static function worded(\Closure $say, string $input, array $arguments): array
+    {
         $in = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
         fwrite($in, $input);
         rewind($in);
         $out = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
         $problems = fopen('php://memory', 'w+') ?: throw new \RuntimeException();
-        $status = CommandLine::run(array_values($arguments), $in, $out, $problems);
+        $status = CommandLine::run($arguments, $in, $out, $problems, $say);
         rewind($out);
 
         return [$status, (string) stream_get_contents($out)];
@@ -33,10 +45,14 @@ final class Cli
         return self::decoded($command, (string) json_encode($document, JSON_PRESERVE_ZERO_FRACTION));
     }
 
-    /** @return array<array-key, mixed> the answer to one document's text */
-    public static function decoded(string $command, string $document): array
+    /**
+     * @param (\Closure(Message): string)|null $say what a refusal says; null for English words
+     *
+     * @return array<array-key, mixed> the answer to one document's text
+     */
+    public static function decoded(string $command, string $document, ?\Closure $say = null): array
     {
-        $answer = json_decode(self::run($document, $command)[1], true);
+        $answer = json_decode(self::worded($say ?? Told::words(...), $document, [$command])[1], true);
 
         return is_array($answer) ? $answer : [];
     }

@@ -159,7 +159,7 @@ final class Follower
             'zero' => $this->zero(),
             'shift-test' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', $this->state->run->shiftTest()->across ?? 0.0, 'as asked')),
             'shift-back' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', 0.0, 'back')),
-            'send-back' => $this->add(new SentBack($this->id(), 'Ilse', 'now', (string) $present->call, 'Ilse', [(string) $present->why])),
+            'send-back' => $this->add(new SentBack($this->id(), 'Ilse', 'now', (string) $present->call, 'Ilse', array_filter([$present->why]))),
             'accept' => $this->add(new BorderlineAccepted($this->id(), 'Ilse', 'now', 'Oda', 'near the limit')),
             default => throw new \LogicException("Nobody knows how to do \"$present->kind\": " . implode(', ', $this->did)),
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
+use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 
 /** The published schemas, as anybody's validator reads them. */
@@ -24,7 +25,19 @@ final class Schemas
     {
         $error = $this->validator->validate($document, self::PREFIX . "$schema.json")->error();
 
-        return $error === null ? null : json_encode($error->data()->fullPath()) . ' ' . $error->message();
+        return $error === null ? null : self::said($error);
+    }
+
+    /** The innermost error says what is wrong. */
+    private static function said(ValidationError $error): string
+    {
+        foreach ($error->subErrors() as $within) {
+            if ($within instanceof ValidationError) {
+                return self::said($within);
+            }
+        }
+
+        return json_encode($error->data()->fullPath()) . ' ' . $error->message();
     }
 
     public function takes(string $schema, mixed $document): bool

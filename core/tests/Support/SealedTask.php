@@ -7,12 +7,7 @@ namespace Lumbro\Core\Tests\Support;
 use Lumbro\Core\Catalogue\Bay\BayDocument;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
-use Lumbro\Core\Facts\TaskStateDocument;
-use Lumbro\Core\Journal\Line;
-use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
-use Lumbro\Core\Journal\TaskLineDocument;
-use Lumbro\Core\Version;
+use Lumbro\Core\Evidence\SealedRecordDocument;
 use Lumbro\Core\Work\TaskBasis;
 use Lumbro\Core\Work\TaskState;
 
@@ -38,7 +33,7 @@ final class SealedTask
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
         }
-        $record = [
+        $record = SealedRecordDocument::write($state, [
             'shop' => 'Copper Lane Body Works',
             'order' => ['number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K'],
             'sealedBy' => 'Ilse Corrant',
@@ -46,21 +41,16 @@ final class SealedTask
             'revision' => $revision,
             'follows' => $revision === 1 ? null : str_repeat('a', 64),
             'handover' => null,
-            'basis' => [
-                'core' => Version::NUMBER,
-                'sensor' => 'front',
-                'today' => $order->today,
-                'vehicle' => DemoTask::node('vehicles/quillon-sable.json')->raw(),
-                'cards' => $cards,
-                'rules' => DemoTask::node('shop-rules.json')->raw(),
-                'register' => DemoTask::node('kit.json')->raw(),
-                'bay' => $bay->raw(),
-                'earlierLevels' => [24.1],
-                'order' => array_map(static fn(OrderLine $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)], $order->entries),
-            ],
-            'entries' => array_map(static fn(Line $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...TaskLineDocument::write($entry)], $entries),
-            'result' => TaskStateDocument::write($state),
-        ];
+        ], [
+            'sensor' => 'front',
+            'today' => $order->today,
+            'vehicle' => DemoTask::node('vehicles/quillon-sable.json')->raw(),
+            'cards' => $cards,
+            'rules' => DemoTask::node('shop-rules.json')->raw(),
+            'register' => DemoTask::node('kit.json')->raw(),
+            'bay' => $bay->raw(),
+            'earlierLevels' => [24.1],
+        ], $order->entries, $entries, ['photos' => [], 'tracks' => []]);
         $decoded = json_decode((string) json_encode($record, JSON_THROW_ON_ERROR), false, 128, JSON_THROW_ON_ERROR);
 
         return $decoded instanceof \stdClass ? $decoded : throw new \LogicException('A record is an object.');
@@ -100,8 +90,9 @@ final class SealedTask
     {
         return (string) json_encode(Archive::document(
             ['shop' => 'Copper Lane Body Works', 'number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K', 'vin' => null, 'openedAt' => '2026-11-25T06:00:00.000Z'],
-            array_map(static fn(\stdClass $record): array => Seal::of($record)->document($record), $records),
+            array_map(static fn(\stdClass $record): array => Seal::of($record)->document($record, SealedRecordDocument::EDITION), $records),
             [['id' => 'p1', 'hash' => hash('sha256', 'a picture'), 'about' => 'the label', 'sensor' => 'front', 'type' => 'image/jpeg', 'person' => 'Ilse', 'at' => 'now']],
+            [],
             [],
             [hash('sha256', 'a picture') => 'a picture'],
         ), JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);

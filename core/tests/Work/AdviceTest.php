@@ -15,6 +15,7 @@ use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Journal\TargetShifted;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
 /** What is advised once the axis was read: the shop's policy, the adjuster, the shift test, and when to give up. */
@@ -31,7 +32,7 @@ final class AdviceTest extends TestCase
         $task = $this->task();
         $task->run(0.02);
         self::assertSame('repeat', $task->state()->present()->kind);
-        self::assertContains('That the reading repeats: it was taken once.', NotProven::of($task->state()));
+        self::assertContains('That the reading repeats: it was taken once.', Told::all(NotProven::of($task->state())));
         $task->run(0.05);
         self::assertSame('close', $task->state()->present()->kind);
         self::assertTrue($task->state()->isSettled());
@@ -85,7 +86,7 @@ final class AdviceTest extends TestCase
         $task->run(0.01)->run(-0.02);
         $state = $task->state();
         self::assertSame(['zero', Verdict::Holds, 'close'], [$state->run->finding?->basis, $state->run->finding?->verdict(), $state->present()->kind]);
-        self::assertStringContainsString('electronic zeros of 0.71°', implode(' ', NotProven::of($state)));
+        self::assertStringContainsString('electronic zeros of 0.71°', implode(' ', Told::all(NotProven::of($state))));
         // One that the reading does not show was not taken.
         $untaken = $this->task(card: self::ELECTRONIC);
         $untaken->run(0.7)->run(0.72);
@@ -146,7 +147,7 @@ final class AdviceTest extends TestCase
         $task = $this->task(owed: OwedState::NotOwed);
         $task->run(0.9)->run(0.9);
         self::assertSame('prove', $task->state()->present()->kind);
-        self::assertStringContainsString('only read', (string) $task->state()->present()->why);
+        self::assertStringContainsString('only read', Told::words($task->state()->present()->why));
     }
 
     public function testAWeakEchoIsAskedAboutBeforeAnythingIsConcluded(): void

@@ -14,6 +14,7 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\Stage;
 use Lumbro\Core\Work\TaskState;
 use PHPUnit\Framework\TestCase;
@@ -143,13 +144,13 @@ final class TaskStateTest extends TestCase
     {
         $unmet = (new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state();
         self::assertSame(['run', Stage::Run], [$unmet->present()->kind, $unmet->stage()]);
-        self::assertSame('Not met: Tyre pressures as on the placard', $unmet->bars[0]->text);
+        self::assertSame('Not met: Tyre pressures as on the placard', Told::words($unmet->bars[0]->says));
         self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state()->mayRun());
         $told = (new DemoTask())->prepared(AnswerKind::OnWord)->read(self::GOOD)->state();
         self::assertTrue($told->mayRun());
         $document = TaskStateDocument::write($told);
         self::assertIsArray($document['notProven']);
-        self::assertStringContainsString('on the word of Bram', implode(' ', array_filter($document['notProven'], is_string(...))));
+        self::assertStringContainsString('on the word of Bram', implode(' ', Told::all($document['notProven'])));
     }
 
     public function testAReleaseServesOneRun(): void
@@ -173,7 +174,7 @@ final class TaskStateTest extends TestCase
         $unchecked = new TaskContext(CardDocument::read(Node::parse((string) json_encode($card))), $context->sheet, $context->kit, $context->bay, $context->operations);
         $state = new TaskState($unchecked, $task->release()->run(0.05)->entries);
         self::assertSame([Verdict::Unproven, 'card-unchecked', false], [$state->lastRun()?->verdict(), $state->lastRun()?->azimuth->decision?->reason, $state->isSettled()]);
-        self::assertContains('That the procedure card\'s values are right: no second person has checked it.', NotProven::of($state));
+        self::assertContains('That the procedure card’s values are right: no second person has checked it.', Told::all(NotProven::of($state)));
     }
 
     public function testARunIsJudgedInTheSetUpItWasMadeIn(): void

@@ -1,4 +1,3 @@
-@use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 <h3>Axis</h3>
 <table class="whole">
@@ -7,17 +6,17 @@
   @php $first = $run['before'] ?? null; @endphp
     @if ($first)
       @foreach (['azimuth' => 'Before: azimuth', 'elevation' => 'Before: elevation'] as $axis => $title)
-        <tr><td>{{ $title }}</td><td>{{ Words::off($first[$axis]['misalignment'], 'degrees', $first[$axis]['direction']) }}</td><td>{{ Words::degrees($first[$axis]['uncertainty']) }}</td><td>{{ isset($first[$axis]['limit']) ? Words::degrees($first[$axis]['limit']) : '' }}</td><td>{{ Words::chance($first[$axis]['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($first[$axis]['verdict'] ?? 'unproven') !!}</td></tr>
+        <tr><td>{{ $title }}</td><td>{{ $paper->off($first[$axis]['misalignment'], 'degrees', $first[$axis]['direction']) }}</td><td>{{ $paper->degrees($first[$axis]['uncertainty']) }}</td><td>{{ isset($first[$axis]['limit']) ? $paper->degrees($first[$axis]['limit']) : '' }}</td><td>{{ $paper->chance($first[$axis]['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($paper, $first[$axis]['verdict'] ?? 'unproven') !!}</td></tr>
       @endforeach
     @endif
   @foreach (['azimuth' => 'Azimuth', 'elevation' => 'Elevation'] as $axis => $title)
     @php $found = $finding[$axis]; @endphp
-    <tr><td>{{ $run['made'] !== [] ? 'After: ' . lcfirst($title) : $title }}</td><td>{{ Words::off($found['misalignment'], 'degrees', $found['direction']) }}</td><td>{{ Words::degrees($found['uncertainty']) }}</td><td>{{ isset($found['limit']) ? Words::degrees($found['limit']) : '' }}</td><td>{{ Words::chance($found['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($found['verdict'] ?? 'unproven') !!}@isset($found['reason']) <span class="soft">{{ Words::reason($found['reason']) }}</span>@endisset</td></tr>
+    <tr><td>{{ $run['made'] !== [] ? 'After: ' . lcfirst($title) : $title }}</td><td>{{ $paper->off($found['misalignment'], 'degrees', $found['direction']) }}</td><td>{{ $paper->degrees($found['uncertainty']) }}</td><td>{{ isset($found['limit']) ? $paper->degrees($found['limit']) : '' }}</td><td>{{ $paper->chance($found['probability'] ?? null) }}</td><td>{!! VerdictShape::svg($paper, $found['verdict'] ?? 'unproven') !!}@isset($found['reason']) <span class="soft">{{ $paper->reason($found['reason']) }}</span>@endisset</td></tr>
   @endforeach
   </tbody>
 </table>
 <p>{{ $finding['basis'] === 'zero' ? 'It rests on the readings before the electronic zero, less what was stored.' : $finding['readings'] . ($finding['readings'] === 1 ? ' reading.' : ' readings, which ' . ($finding['repeats'] ? 'repeat.' : 'do not repeat.')) }}
-@if ($run['echo']['level'] !== null) Echo {{ number_format($run['echo']['level'], 1) }} dB{{ $run['echo']['expected'] === null ? '' : ', ' . number_format($run['echo']['expected'], 1) . ' dB expected' }}.@endif
-@if ($run['made'] !== []) Corrected: @foreach ($run['made'] as $made){{ $made['words'] }} ({{ $made['person'] }}, {{ Words::moment($made['at']) }}){{ $loop->last ? '.' : '; ' }}@endforeach @endif
-@if ($run['zeroSum']['azimuth']['amount'] > 0 || $run['zeroSum']['elevation']['amount'] > 0) Electronic zeros stored in the sensor: {{ Words::degrees($run['zeroSum']['azimuth']['amount']) }} in azimuth, {{ Words::degrees($run['zeroSum']['elevation']['amount']) }} in elevation. @endif</p>
+@if ($run['echo']['level'] !== null) Echo {{ $paper->decimal($run['echo']['level']) }} dB{{ $run['echo']['expected'] === null ? '' : ', ' . $paper->decimal($run['echo']['expected']) . ' dB expected' }}.@endif
+@if ($run['made'] !== []) Corrected: @foreach ($run['made'] as $made){{ $made['says'] }} ({{ $made['person'] }}, {{ $paper->moment($made['at']) }}){{ $loop->last ? '.' : '; ' }}@endforeach @endif
+@if ($run['zeroSum']['azimuth']['amount'] > 0 || $run['zeroSum']['elevation']['amount'] > 0) Electronic zeros stored in the sensor: {{ $paper->degrees($run['zeroSum']['azimuth']['amount']) }} in azimuth, {{ $paper->degrees($run['zeroSum']['elevation']['amount']) }} in elevation. @endif</p>
 <p class="soft">A success message of the scan tool is a message, not a proof. @if ($run['statements'] !== [])@foreach ($run['statements'] as $said){{ $said['from'] }}: {{ rtrim($said['says'], '.') }}. @endforeach @endif</p>

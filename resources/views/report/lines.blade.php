@@ -1,4 +1,3 @@
-@use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 @if ($state['preparation'] !== [] || $state['lineSteps'] !== [])
 <h3>Preparation and line</h3>
@@ -13,7 +12,7 @@
 <table class="events">
   <tbody>
   @foreach ($run['events'] as $event)
-    <tr><td>{{ Words::moment($event['at']) }}</td><td>{{ $event['person'] }}</td><td>{{ $event['words'] }}</td></tr>
+    <tr><td>{{ $paper->moment($event['at']) }}</td><td>{{ $event['person'] }}</td><td>{{ $event['says'] }}</td></tr>
   @endforeach
   </tbody>
 </table>

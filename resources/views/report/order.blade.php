@@ -1,4 +1,3 @@
-@use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 @if ($order['road'] !== [])
 <section data-part="road">
@@ -20,12 +19,12 @@
 @foreach ($drives as $drive)
 <section data-part="drive">
   <h2>Learning drive</h2>
-  <p>{{ $drive['driver'] }} drove, {{ Words::moment(is_numeric($drive['track']['from']) ? gmdate('c', (int) $drive['track']['from']) : $drive['track']['from']) }}. A drive that completes says nothing by itself about the axis.</p>
+  <p>{{ $drive['driver'] }} drove, {{ $paper->moment(is_numeric($drive['track']['from']) ? gmdate('c', (int) $drive['track']['from']) : $drive['track']['from']) }}. A drive that completes says nothing by itself about the axis.</p>
   <table>
     <thead><tr><th>Sensor</th><th>Counted</th><th>Asked</th><th>Lost</th></tr></thead>
     <tbody>
     @foreach ($drive['sensors'] as $judged)
-      <tr><td>{{ $judged['name'] }}</td><td><b>{{ number_format($judged['seconds'] / 60, 1) }} min, {{ number_format($judged['metres'] / 1000, 1) }} km</b>: {{ $judged['isEnough'] ? 'enough' : 'not enough' }}</td><td>{{ number_format($judged['needed']['seconds'] / 60, 1) }} min, {{ number_format($judged['needed']['metres'] / 1000, 1) }} km</td><td>@foreach ($judged['lost'] as $lost){{ number_format($lost['seconds'] / 60, 1) }} min {{ $lost['words'] }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
+      <tr><td>{{ $judged['name'] }}</td><td><b>{{ $paper->decimal($judged['seconds'] / 60) }} min, {{ $paper->decimal($judged['metres'] / 1000) }} km</b>: {{ $judged['isEnough'] ? 'enough' : 'not enough' }}</td><td>{{ $paper->decimal($judged['needed']['seconds'] / 60) }} min, {{ $paper->decimal($judged['needed']['metres'] / 1000) }} km</td><td>@foreach ($judged['lost'] as $lost){{ $paper->decimal($lost['seconds'] / 60) }} min {{ $lost['says'] }}{{ $loop->last ? '' : '; ' }}@endforeach</td></tr>
     @endforeach
     </tbody>
   </table>
@@ -41,7 +40,7 @@
     @endforeach
   @endif
   @forelse ($order['scans'] as $scan)
-    <p class="soft">{{ $scan['phase'] === 'pre' ? 'Pre-scan' : 'Post-scan' }}: {{ $scan['tool'] }}, {{ $scan['origin'] }}, {{ $scan['person'] }}, {{ Words::moment($scan['at']) }}; {{ count($scan['codes']) }} {{ count($scan['codes']) === 1 ? 'code' : 'codes' }}.</p>
+    <p class="soft">{{ $scan['phase'] === 'pre' ? 'Pre-scan' : 'Post-scan' }}: {{ $scan['tool'] }}, {{ $scan['origin'] }}, {{ $scan['person'] }}, {{ $paper->moment($scan['at']) }}; {{ count($scan['codes']) }} {{ count($scan['codes']) === 1 ? 'code' : 'codes' }}.</p>
     @if ($kind->hasAll() && $scan['codes'] !== [])
       <ul>@foreach ($scan['codes'] as $code)<li><b>{{ $code['code'] }}</b> {{ $code['unit'] }}, {{ str_replace('-', ' ', $code['sort']) }}: {{ $code['why'] }}</li>@endforeach</ul>
     @endif
@@ -51,7 +50,7 @@
 </section>
 <section data-part="work">
   <h2>What was done to the car</h2>
-  <ul>@forelse ($order['operations'] as $operation)<li>{{ ucfirst($operation['words']) }} ({{ $operation['state'] }}; {{ $operation['person'] }}{{ $operation['word'] ? ', on the word of ' . $operation['word'] : '' }})</li>@empty<li>Nothing entered.</li>@endforelse</ul>
+  <ul>@forelse ($order['operations'] as $operation)<li>{{ ucfirst($operation['says']) }} ({{ $operation['state'] }}; {{ $operation['person'] }}{{ $operation['word'] ? ', on the word of ' . $operation['word'] : '' }})</li>@empty<li>Nothing entered.</li>@endforelse</ul>
   @if ($order['captures'] !== [])
   <h3>Captured while the cover was off</h3>
   <table>
@@ -76,7 +75,7 @@
   <h2>Photos</h2>
   <div class="photos">
   @foreach ($photos as $photo)
-    <figure>@if ($photo['src'])<img src="{{ $photo['src'] }}" alt="{{ $photo['about'] }}">@else<p>The file of this photo is gone.</p>@endif<figcaption>{{ $photo['about'] }}{{ $photo['sensor'] ? ', ' . $photo['sensor'] : '' }}. {{ $photo['person'] }}, {{ Words::moment($photo['at']) }}. SHA-256 {{ substr((string) $photo['hash'], 0, 16) }}…</figcaption></figure>
+    <figure>@if ($photo['src'])<img src="{{ $photo['src'] }}" alt="{{ $photo['about'] }}">@else<p>The file of this photo is gone.</p>@endif<figcaption>{{ $photo['about'] }}{{ $photo['sensor'] ? ', ' . $photo['sensor'] : '' }}. {{ $photo['person'] }}, {{ $paper->moment($photo['at']) }}. SHA-256 {{ substr((string) $photo['hash'], 0, 16) }}…</figcaption></figure>
   @endforeach
   </div>
   @if ($photoCount > count($photos))<p>{{ $photoCount - count($photos) }} more in the shop’s record.</p>@endif

@@ -1,7 +1,6 @@
-@use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 <!doctype html>
-<html lang="en">
+<html lang="{{ $paper->words->reader->language }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width">
@@ -21,7 +20,7 @@
       <tr><th>Car</th><td>{{ $order['vehicle'] }}</td></tr>
       @if ($order['plate'] !== '')<tr><th>Plate</th><td>{{ $order['plate'] }}</td></tr>@endif
       @if ($order['vin'])<tr><th>VIN</th><td>{{ $order['vin'] }}</td></tr>@endif
-      <tr><th>Report of</th><td>{{ Words::moment($madeAt) }}</td></tr>
+      <tr><th>Report of</th><td>{{ $paper->moment($madeAt) }}</td></tr>
     </table>
   </div>
 </header>
@@ -29,7 +28,7 @@
 @if ($open !== [])
 <section class="open" data-part="open">
   <h2>This order is still open</h2>
-  <ul>@foreach ($open as $item)<li>{{ $item['words'] }}</li>@endforeach</ul>
+  <ul>@foreach ($open as $item)<li>{{ $item['says'] }}</li>@endforeach</ul>
   <p>What this report says may still change.</p>
 </section>
 @endif
@@ -39,7 +38,7 @@
     <thead><tr><th>Sensor</th><th>Owed</th><th>Verdict</th></tr></thead>
     <tbody>
     @foreach ($sensors as $sensor)
-      <tr><td>{{ $sensor['name'] }}</td><td>{{ ['owed' => 'yes', 'not-owed' => 'no', 'unknown' => 'not known'][$sensor['owed']['state']] ?? '' }}</td><td>{!! VerdictShape::svg($sensor['verdict']) !!}</td></tr>
+      <tr><td>{{ $sensor['name'] }}</td><td>{{ ['owed' => 'yes', 'not-owed' => 'no', 'unknown' => 'not known'][$sensor['owed']['state']] ?? '' }}</td><td>{!! VerdictShape::svg($paper, $sensor['verdict']) !!}</td></tr>
     @endforeach
     </tbody>
   </table>
@@ -47,7 +46,7 @@
 @if ($left !== [])
 <section class="open" data-part="left">
   <h2>Handed over as it is</h2>
-  <ul>@foreach ($left as $item)<li><b>{{ $item['words'] }}</b> {{ $item['left']['person'] }}, {{ Words::moment($item['left']['at']) }}: {{ $item['left']['reason'] }}</li>@endforeach</ul>
+  <ul>@foreach ($left as $item)<li><b>{{ $item['says'] }}</b> {{ $item['left']['person'] }}, {{ $paper->moment($item['left']['at']) }}: {{ $item['left']['reason'] }}</li>@endforeach</ul>
 </section>
 @endif
 @foreach ($sensors as $sensor)

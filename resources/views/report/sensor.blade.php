@@ -1,9 +1,8 @@
-@use(App\Reports\Words)
 @use(App\Reports\VerdictShape)
 @php $state = $sensor['state']; $run = $state['run'] ?? null; $finding = $run['finding'] ?? null; @endphp
 <section class="sensor" data-sensor="{{ $sensor['id'] }}">
-  <h2><span>{{ $sensor['name'] }}</span>{!! VerdictShape::svg($sensor['verdict']) !!}</h2>
-  <p class="soft">{{ ucfirst($sensor['sideInWords']) }}.</p>
+  <h2><span>{{ $sensor['name'] }}</span>{!! VerdictShape::svg($paper, $sensor['verdict']) !!}</h2>
+  <p class="soft">{{ ucfirst($sensor['sideSaid']) }}.</p>
   @foreach ($state['plain'] ?? ($sensor['owed']['state'] === 'not-owed' ? ['It was not touched by the work and is not owed a calibration.'] : ['It was not worked on yet.']) as $sentence)
     <p class="plain">{{ $sentence }}</p>
   @endforeach
@@ -11,7 +10,7 @@
     <p class="plain"><b>Handed over unproven by {{ $sensor['handover']['name'] }}:</b> {{ $sensor['handover']['reason'] }}</p>
   @endif
   @if ($run['sentBack'] ?? null)
-    <p>Sent back to {{ $run['sentBack']['to'] }} by {{ $run['sentBack']['name'] }}, {{ Words::moment($run['sentBack']['at']) }}: {{ implode(' ', $run['sentBack']['reasons']) }} {{ $run['sentBack']['note'] }}</p>
+    <p>Sent back to {{ $run['sentBack']['to'] }} by {{ $run['sentBack']['name'] }}, {{ $paper->moment($run['sentBack']['at']) }}: {{ implode(' ', $run['sentBack']['reasons']) }} {{ $run['sentBack']['note'] }}</p>
   @endif
   @if ($kind->hasEvidence())
     @if (($sensor['owed']['reasons'] ?? []) !== [])
@@ -35,11 +34,11 @@
         @foreach ($state['verdicts'] as $respect)
           <tr>
             <td>{{ $respect['title'] }}</td>
-            <td>@isset($respect['deviation']){{ Words::off($respect['deviation'], $respect['unit'], $respect['direction']) }}@endisset</td>
-            <td>@isset($respect['uncertainty']){{ Words::size($respect['uncertainty'], $respect['unit']) }}@endisset</td>
-            <td>{{ $respect['tolerance'] === null ? 'none given' : '±' . Words::size($respect['tolerance'], $respect['unit']) }}</td>
-            <td>{!! VerdictShape::svg($respect['verdict']) !!}@isset($respect['reason']) <span class="soft">{{ Words::reason($respect['reason']) }}</span>@endisset</td>
-            <td>{{ Words::chance($respect['probability'] ?? null) }}</td>
+            <td>@isset($respect['deviation']){{ $paper->off($respect['deviation'], $respect['unit'], $respect['direction']) }}@endisset</td>
+            <td>@isset($respect['uncertainty']){{ $paper->size($respect['uncertainty'], $respect['unit']) }}@endisset</td>
+            <td>{{ $respect['tolerance'] === null ? 'none given' : '±' . $paper->size($respect['tolerance'], $respect['unit']) }}</td>
+            <td>{!! VerdictShape::svg($paper, $respect['verdict']) !!}@isset($respect['reason']) <span class="soft">{{ $paper->reason($respect['reason']) }}</span>@endisset</td>
+            <td>{{ $paper->chance($respect['probability'] ?? null) }}</td>
           </tr>
         @endforeach
         </tbody>
@@ -58,7 +57,7 @@
     <div class="seal">
       <div class="qr">{!! $sensor['seal']['qr'] !!}</div>
       <div>
-        <p><b>Sealed</b> by {{ $sensor['seal']['by'] }}, {{ Words::moment($sensor['seal']['at']) }}@if ($sensor['seal']['revision'] > 1), revision {{ $sensor['seal']['revision'] }}, on top of the seal {{ substr((string) $sensor['seal']['follows'], 0, 12) }}…@endif</p>
+        <p><b>Sealed</b> by {{ $sensor['seal']['by'] }}, {{ $paper->moment($sensor['seal']['at']) }}@if ($sensor['seal']['revision'] > 1), revision {{ $sensor['seal']['revision'] }}, on top of the seal {{ substr((string) $sensor['seal']['follows'], 0, 12) }}…@endif</p>
         <p class="hash">{{ $sensor['seal']['hash'] }}</p>
       </div>
     </div>

@@ -1,5 +1,5 @@
 <style>
-@page { size: A4; margin: 16mm 15mm 18mm; @bottom-right { content: counter(page) " of " counter(pages); font: 9pt 'Atkinson Hyperlegible Next', sans-serif; color: #595345 } @bottom-left { content: "{{ 'Order ' . preg_replace('/[^\w -]/', '', $order['number']) }}"; font: 9pt 'Atkinson Hyperlegible Next', sans-serif; color: #595345 } }
+@page { size: {{ $paper->size }}; margin: 16mm 15mm 18mm; @bottom-right { content: counter(page) " of " counter(pages); font: 9pt 'Atkinson Hyperlegible Next', sans-serif; color: #595345 } @bottom-left { content: "{{ 'Order ' . preg_replace('/[^\w -]/', '', $order['number']) }}"; font: 9pt 'Atkinson Hyperlegible Next', sans-serif; color: #595345 } }
 * { box-sizing: border-box }
 html { font: 10.5pt/1.42 'Atkinson Hyperlegible Next', 'DejaVu Sans', sans-serif; color: #20252b; background: #fff }
 body { margin: 0 auto; max-width: 190mm; overflow-wrap: anywhere }

@@ -1,11 +1,16 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
+import { currentWords } from '../words/useWords';
 import type { Problem } from './types';
 
 /** A request the server refused, with its problem document. */
 export class Refused extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.title);
+  readonly problem: Problem;
+
+  constructor(problem: Problem) {
+    const title = currentWords().say(problem.says ?? problem.title);
+    super(title);
+    this.problem = { ...problem, title };
   }
 
   get isSignedOut(): boolean {

@@ -1,5 +1,6 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
+import { useWords } from '../words/useWords';
 
 interface Page {
   count: number;
@@ -26,9 +27,10 @@ export function usePages<Found extends Page>(
     placeholderData: keepPreviousData,
     ...(every === undefined ? {} : { refetchInterval: every }),
   });
+  const { worded } = useWords();
   return {
     query,
-    pages: query.data?.pages ?? [],
+    pages: query.data === undefined ? [] : worded(query.data).pages,
     count: query.data?.pages[0]?.count ?? null,
     more: () => {
       if (query.hasNextPage && !query.isFetchingNextPage) {

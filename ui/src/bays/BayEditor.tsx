@@ -6,6 +6,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { answer, client, Refused } from '../api/client';
 import type { Projection } from '../floor/view';
+import { length } from '../format/length';
+import { useLengthDisplay } from '../format/useLengthDisplay';
 import { slate } from '../theme/floor';
 import { asSpot, BayDrawing } from './BayDrawing';
 import { BayFiles } from './BayFiles';
@@ -23,6 +25,7 @@ interface Props {
 /** One bay, changed by its numbers or by pushing its corners; nothing is kept until it is saved, and steps can be taken back. */
 export function BayEditor({ bay, mayChange, onSaved }: Props) {
   const queries = useQueryClient();
+  const [display] = useLengthDisplay();
   const [steps, setSteps] = useState<Bay[]>([bay.document]);
   const [shape, setShape] = useState<ShapeId>('outline');
   const now = steps[steps.length - 1] ?? bay.document;
@@ -123,7 +126,7 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
         {now.survey && (
           <Typography sx={{ mt: 1 }}>
             Floor surveyed {now.survey.date} by {now.survey.by}: {now.survey.points.length} points,
-            ±{now.survey.s} mm each.
+            ±{length(now.survey.s, display, 1)} each.
           </Typography>
         )}
         <Box
@@ -298,6 +301,7 @@ function Handle({
 }
 
 function Survey({ bay, to }: { bay: Bay; to: Projection }) {
+  const [display] = useLengthDisplay();
   return (
     <g>
       {bay.survey?.points.map((point, i) => {
@@ -309,7 +313,7 @@ function Survey({ bay, to }: { bay: Bay; to: Projection }) {
               fill={slate.beam}
             />
             <text x={x + 9} y={y + 4} fill={slate.chalkSoft}>
-              {point.reading} mm
+              {length(point.reading, display)}
             </text>
           </g>
         );

@@ -102,7 +102,7 @@ function Cell({
     column.kind === 'operation'
       ? (intake.data?.operations ?? []).map((operation) => ({
           value: operation.code,
-          words: operation.words,
+          words: operation.says,
         }))
       : (column.choices ?? []).map((word) => ({ value: word, words: word }));
   const select = column.kind === 'choice' || column.kind === 'operation';

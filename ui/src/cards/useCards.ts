@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { usePages } from '../api/usePages';
 

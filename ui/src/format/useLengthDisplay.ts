@@ -4,7 +4,8 @@ import type { LengthDisplay } from './length';
 const KEY = 'lumbro-length';
 const listeners = new Set<() => void>();
 
-function read(): LengthDisplay {
+/** The choice as it stands, where nothing is drawn. */
+export function readLengthDisplay(): LengthDisplay {
   return localStorage.getItem(KEY) === 'in' ? 'in' : 'mm';
 }
 
@@ -15,9 +16,9 @@ function subscribe(listener: () => void): () => void {
 
 /** The person's choice of units for derived figures, and how to change it. */
 export function useLengthDisplay(): [LengthDisplay, () => void] {
-  const display = useSyncExternalStore(subscribe, read);
+  const display = useSyncExternalStore(subscribe, readLengthDisplay);
   const toggle = () => {
-    localStorage.setItem(KEY, read() === 'mm' ? 'in' : 'mm');
+    localStorage.setItem(KEY, readLengthDisplay() === 'mm' ? 'in' : 'mm');
     listeners.forEach((listener) => listener());
   };
   return [display, toggle];

@@ -154,7 +154,7 @@ function Errors({ file }: { file: Import }) {
       <Box component="ul" sx={{ pl: 2.5 }}>
         {file.errors.map((error, i) => (
           <Box component="li" key={i} sx={{ overflowWrap: 'anywhere' }}>
-            {error.message}
+            {error.says}
           </Box>
         ))}
       </Box>

@@ -139,11 +139,11 @@ function CoverShape({
   // Beyond the sensors' wedges, so that nothing lies under the words.
   const [x, y] = to.at([end + ahead * (REACH + 240), 0]);
   const words = doubtful
-    ? `${cover.words}: on or off?`
+    ? `${cover.says}: on or off?`
     : off
-      ? `${cover.words} off`
+      ? `${cover.says} off`
       : cover.off === false
-        ? `${cover.words} on`
+        ? `${cover.says} on`
         : '';
   const alarm = cover.due.length > 0;
   return (
@@ -196,7 +196,7 @@ function Sensor({
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${sensor.name}: ${words}. ${sensor.sideInWords}`}
+      aria-label={`${sensor.name}: ${words}. ${sensor.sideSaid}`}
       aria-pressed={chosen}
       onClick={onChoose}
       onKeyDown={(event) => {

@@ -44,7 +44,7 @@ export function DriveDrawing({ drives }: { drives: Drives }) {
 }
 
 function said(judged: DriveJudged): string {
-  return `${judged.name}: ${minutes(judged.seconds)} of ${minutes(judged.needed.seconds)} counted; lost ${judged.lost.map((lost) => `${minutes(lost.seconds)} ${lost.words}`).join(', ')}`;
+  return `${judged.name}: ${minutes(judged.seconds)} of ${minutes(judged.needed.seconds)} counted; lost ${judged.lost.map((lost) => `${minutes(lost.seconds)} ${lost.says}`).join(', ')}`;
 }
 
 export function minutes(seconds: number): string {

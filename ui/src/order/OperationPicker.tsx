@@ -16,9 +16,9 @@ export function choices(
     operation.atSensor
       ? sensors.map((sensor) => ({
           code: `${operation.code}@${sensor.id}`,
-          words: `${sensor.name}: ${operation.words}`,
+          words: `${sensor.name}: ${operation.says}`,
         }))
-      : [{ code: operation.code, words: operation.words }],
+      : [{ code: operation.code, words: operation.says }],
   );
 }
 

@@ -15,7 +15,7 @@ export function OrderFarView({
 }) {
   const alarm = order.alarms.length > 0;
   const capture = order.captures.find((known) => known.state === 'now');
-  const words = alarm && capture ? capture.question : order.waits.words;
+  const words = alarm && capture ? capture.question : order.waits.says;
   return (
     <FarFrame
       title={alarm && capture ? capture.sensorName : PARTS[order.waits.part]}
@@ -34,7 +34,7 @@ export function OrderFarView({
       </Box>
       <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>
         {alarm && capture
-          ? `${capture.sideInWords}. ${order.alarms.length} to capture before the cover goes back.`
+          ? `${capture.sideSaid}. ${order.alarms.length} to capture before the cover goes back.`
           : order.vehicle}
       </Box>
     </FarFrame>

@@ -46,7 +46,7 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
       </Cell>
       <Cell title="Waits for">
         <Box sx={{ fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.2 }} data-testid="waits">
-          {order.waits.words}
+          {order.waits.says}
         </Box>
       </Cell>
     </Box>

@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { sendFile } from '../api/sendFile';
 import type { DrivePage, Order } from '../api/types';

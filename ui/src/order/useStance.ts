@@ -1,5 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import type { Order } from '../api/types';
 import type { OrderFile } from './useOrder';

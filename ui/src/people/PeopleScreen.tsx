@@ -4,8 +4,9 @@ import MenuItem from '@mui/material/MenuItem';
 import Skeleton from '@mui/material/Skeleton';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
 import type { People } from '../api/types';
 import { uuid7 } from '../api/uuid7';
@@ -96,7 +97,7 @@ export function PeopleScreen() {
               </Typography>
               {data.roles.map((role) => (
                 <Typography key={role.id} sx={{ mb: 0.5 }}>
-                  <b>{role.id}</b>: {role.words}
+                  <b>{role.id}</b>: {role.says}
                 </Typography>
               ))}
             </Box>

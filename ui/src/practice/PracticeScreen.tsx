@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { Link, useNavigate } from 'react-router';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { uuid7 } from '../api/uuid7';
 import { TryAgain } from '../shell/Opening';

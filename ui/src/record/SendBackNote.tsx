@@ -49,7 +49,7 @@ export function SendBackNote() {
           </Typography>
           <ul>
             {state.run.made.map((made) => (
-              <li key={made.at}>{made.words}</li>
+              <li key={made.at}>{made.says}</li>
             ))}
           </ul>
         </>

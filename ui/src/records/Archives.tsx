@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { sendFile } from '../api/sendFile';
 import type { ArchiveFound } from '../api/types';
@@ -88,14 +89,16 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
         sx={{ fontWeight: 700, color: archive.holds ? 'verdict.holds' : 'verdict.out', my: 0.5 }}
       >
         {archive.holds
-          ? 'Unchanged, and every record comes out as it was sealed.'
+          ? archive.records.some((record) => record.edition > 1)
+            ? 'Unchanged, and every record comes out as it was sealed.'
+            : 'Unchanged since it was sealed.'
           : archive.broken.length > 0
             ? 'Changed since it was sealed.'
             : 'Unchanged, but it does not come out here as it was sealed.'}
       </Typography>
-      {archive.broken.map((words) => (
-        <Typography key={words} variant="body2">
-          {words}
+      {archive.broken.map((broken) => (
+        <Typography key={broken} variant="body2">
+          {broken}
         </Typography>
       ))}
       {archive.records.map((record) => (
@@ -111,16 +114,20 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
             <span>
               sealed <VerdictMark verdict={verdictFrom(record.sealed)} size={14} />
             </span>
-            <span>
-              here <VerdictMark verdict={verdictFrom(record.again)} size={14} />
-            </span>
+            {record.edition > 1 && (
+              <span>
+                here <VerdictMark verdict={verdictFrom(record.again)} size={14} />
+              </span>
+            )}
           </Box>
           <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
             {record.failure
               ? `It cannot be computed here: ${record.failure}`
-              : record.differences.length === 0
-                ? `Every figure comes out the same. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
-                : `Otherwise here: ${record.differences.join(', ')}`}
+              : record.edition === 1
+                ? `Checked against its seal. It is not computed again: the first edition did not keep all it rests on. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
+                : record.differences.length === 0
+                  ? `Every figure comes out the same. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
+                  : `Otherwise here: ${record.differences.join(', ')}`}
           </Typography>
         </Box>
       ))}

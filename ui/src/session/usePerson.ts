@@ -1,4 +1,5 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
 import type { Act, Person } from '../api/types';
 
@@ -58,8 +59,13 @@ export function useSignOut() {
 
 /** Whether the person signed out on purpose: then nothing of the shop stays on the screen. */
 export function useHasLeft(): boolean {
-  return useQuery({ queryKey: LEFT, queryFn: () => false, initialData: false, staleTime: Infinity })
-    .data;
+  const left = useQuery({
+    queryKey: LEFT,
+    queryFn: () => false,
+    initialData: false,
+    staleTime: Infinity,
+  });
+  return left.data ?? false;
 }
 
 /** Marks the session as ended, so that the sign-in form stands over the screen. */

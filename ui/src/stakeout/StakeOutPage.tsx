@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
+import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import type { StakeOut } from '../api/types';
 import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';

@@ -24,7 +24,7 @@ const road = (over = {}) => ({
 const item = (over = {}) => ({
   id: 'post-scan',
   part: 'post-scan' as const,
-  words: 'Not scanned after the work.',
+  says: 'Not scanned after the work.',
   sensor: null,
   canLeave: true,
   left: null,
@@ -94,7 +94,7 @@ describe('the road test', () => {
 describe('closing', () => {
   it('lists what keeps the order open and leads to it', async () => {
     const person = await open(
-      order({ closing: [item(), item({ id: 'road slows', part: 'road', words: 'It did not.' })] }),
+      order({ closing: [item(), item({ id: 'road slows', part: 'road', says: 'It did not.' })] }),
       'Close',
     );
     const sheet = screen.getByTestId('closing');

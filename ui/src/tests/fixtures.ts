@@ -140,7 +140,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       places: [
         {
           id: 'FL',
-          words: 'Left front wheel',
+          says: 'Left front wheel',
           at: [2905, 799],
           typed: null,
           value: null,
@@ -148,7 +148,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
         },
         {
           id: 'site-front',
-          words: 'The target’s spot',
+          says: 'The target’s spot',
           at: [5635, 0],
           typed: null,
           value: null,
@@ -169,7 +169,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     consistent: null,
     suspects: [],
     failure: null,
-    bars: [{ code: 'placement', text: 'The distance is not measured.' }],
+    bars: [{ code: 'placement', says: 'The distance is not measured.' }],
     release: null,
     mayRun: false,
     runs: [],
@@ -251,7 +251,7 @@ export function orderLine(over: Partial<OrderLine> = {}): OrderLine {
     alarm: false,
     closed: false,
     openedAt: '2026-11-24T07:00:00.000Z',
-    waits: { kind: 'task', words: 'The sensors are ready to be set up' },
+    waits: { kind: 'task', says: 'The sensors are ready to be set up' },
     alarms: 0,
     operations: ['front bumper cover repainted'],
     tasks: [taskSummary()],

@@ -76,9 +76,7 @@ describe('a file taken in', () => {
       body: file({
         state: 'refused',
         refused: 70,
-        errors: [
-          { message: 'Row 2: /2/line begins with "=", as a formula does.', path: '/2/line' },
-        ],
+        errors: [{ says: 'Row 2: /2/line begins with "=", as a formula does.', path: '/2/line' }],
       }),
     });
     await pick();

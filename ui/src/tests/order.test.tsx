@@ -14,8 +14,8 @@ beforeEach(() => {
     body: {
       number: '2475',
       operations: [
-        { code: 'wheel-alignment', words: 'wheel alignment', atSensor: false },
-        { code: 'sensor-replaced', words: 'sensor replaced', atSensor: true },
+        { code: 'wheel-alignment', says: 'wheel alignment', atSensor: false },
+        { code: 'sensor-replaced', says: 'sensor replaced', atSensor: true },
       ],
       sheets: [],
       bays: [],
@@ -154,7 +154,7 @@ describe('what was done', () => {
       version: 5,
       waits: {
         kind: 'question',
-        words: 'Was the rear toe adjusted?',
+        says: 'Was the rear toe adjusted?',
         sensor: 'front',
         part: 'owed',
       },
@@ -192,7 +192,7 @@ describe('what was done', () => {
     server.on(`POST ${PATH}/notes`, { body: order() });
     const person = await open(
       order({
-        waits: { kind: 'estimate', words: '1 line', sensor: null, part: 'work' },
+        waits: { kind: 'estimate', says: '1 line', sensor: null, part: 'work' },
         estimateLines: [{ id: 'e1', text: 'Polish the ashtray' }],
       }),
     );
@@ -229,7 +229,7 @@ describe('what is owed', () => {
     const person = await open(
       order({
         sensors: [asked],
-        waits: { kind: 'question', words: 'Was it touched?', sensor: 'rear-left', part: 'owed' },
+        waits: { kind: 'question', says: 'Was it touched?', sensor: 'rear-left', part: 'owed' },
       }),
     );
     const question = screen.getByTestId('owed-question');
@@ -280,7 +280,7 @@ describe('what is owed', () => {
 });
 
 describe('preconditions', () => {
-  const WAITS = { kind: 'condition', words: 'Tyres', sensor: null, part: 'conditions' as const };
+  const WAITS = { kind: 'condition', says: 'Tyres', sensor: null, part: 'conditions' as const };
 
   it('send the values that were read, by one key', async () => {
     const bad = condition({
@@ -325,7 +325,7 @@ describe('an order that is not there', () => {
 });
 
 describe('the car', () => {
-  const WAITS = { kind: 'scan', words: 'The pre-scan', sensor: null, part: 'car' as const };
+  const WAITS = { kind: 'scan', says: 'The pre-scan', sensor: null, part: 'car' as const };
 
   it('keeps what is being typed while somebody else writes, and asks about a slip', async () => {
     server.on(
@@ -382,7 +382,7 @@ describe('the car', () => {
   it('keeps a half filled condition over a reload', async () => {
     const conditions = {
       kind: 'condition',
-      words: 'Tyres',
+      says: 'Tyres',
       sensor: null,
       part: 'conditions' as const,
     };

@@ -6,7 +6,7 @@ export function capture(over: Partial<Capture> = {}): Capture {
   return {
     sensor: 'rear-left',
     sensorName: 'Left rear radar',
-    sideInWords: 'the car’s left: on your left as you stand behind the car, facing it',
+    sideSaid: 'the car’s left: on your left as you stand behind the car, facing it',
     cover: 'rear',
     item: 'lot-code',
     question: 'Lot code on the label',
@@ -54,7 +54,7 @@ export function sensor(over: Partial<OrderSensor> = {}): OrderSensor {
     name: 'Left rear radar',
     kind: 'rear',
     side: 'left',
-    sideInWords: 'the car’s left: on your left as you stand behind the car, facing it',
+    sideSaid: 'the car’s left: on your left as you stand behind the car, facing it',
     pair: null,
     behind: 'rear-cover',
     at: [-742, 688],
@@ -114,7 +114,7 @@ export function order(over: Partial<Order> = {}): Order {
     offers: [],
     waits: {
       kind: 'capture',
-      words: 'Left rear radar: Lot code on the label',
+      says: 'Left rear radar: Lot code on the label',
       sensor: 'rear-left',
       part: 'capture',
     },
@@ -139,13 +139,13 @@ export function order(over: Partial<Order> = {}): Order {
       trackRear: 1604,
     },
     operations: [
-      { code: 'rear-cover-removed', words: 'rear bumper cover off and on', state: 'done', ...WHO },
+      { code: 'rear-cover-removed', says: 'rear bumper cover off and on', state: 'done', ...WHO },
     ],
     estimateLines: [],
     covers: [
       {
         id: 'rear',
-        words: 'rear bumper cover',
+        says: 'rear bumper cover',
         off: true,
         missed: [],
         due: ['Left rear radar: Lot code on the label'],

@@ -156,7 +156,7 @@ describe('a lost answer', () => {
         run: runState({
           pending: {
             id: 'x',
-            words: 'start the routine',
+            says: 'start the routine',
             person: 'Ilse Corrant',
             at: '2026-11-24T09:00:00.000Z',
           },
@@ -191,7 +191,7 @@ describe('a failed run', () => {
         present: { kind: 'diagnose', call: 'clutter' },
         run: runState({
           trouble: {
-            words: 'start the routine',
+            says: 'start the routine',
             message: 'more than one target',
             at: '2026-11-24T09:00:00.000Z',
             person: 'Ilse Corrant',
@@ -236,7 +236,7 @@ const screws = [
     right: 76,
     up: 0,
     turns: 1.25,
-    words: 'one and a quarter turns clockwise',
+    says: 'one and a quarter turns clockwise',
     passes: false,
     position: 0,
     travel: 8,
@@ -248,7 +248,7 @@ const screws = [
     right: 0,
     up: -56,
     turns: -0.5,
-    words: 'half a turn anticlockwise',
+    says: 'half a turn anticlockwise',
     passes: false,
     position: 0,
     travel: 8,

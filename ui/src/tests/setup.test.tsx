@@ -39,8 +39,8 @@ const choices: SchoolChoices = {
   ],
   stand: { left: [5720, 1100], right: [5720, -1100], target: [5635, 0] },
   marks: [
-    { id: 'emblem', words: 'the emblem', across: null },
-    { id: 'other', words: 'another mark', across: 15 },
+    { id: 'emblem', says: 'the emblem', across: null },
+    { id: 'other', says: 'another mark', across: 15 },
   ],
 };
 
@@ -246,10 +246,10 @@ const survey: Survey = {
       verdict: 'holds',
       probability: 0.99,
       provable: 0.15,
-      contributions: [{ words: 'the sensor’s own place', share: 0.7, degrees: 0.075 }],
+      contributions: [{ says: 'the sensor’s own place', share: 0.7, degrees: 0.075 }],
       checks: [
-        { words: 'stand square', call: 'split', uncertainty: 0.07 },
-        { words: 'scale, left', call: 'scale-left', uncertainty: 0.08 },
+        { says: 'stand square', call: 'split', uncertainty: 0.07 },
+        { says: 'scale, left', call: 'scale-left', uncertainty: 0.08 },
       ],
     },
   ],

@@ -21,7 +21,7 @@ describe('today', () => {
             alarms: 3,
             waits: {
               kind: 'capture',
-              words: 'Before refit: Left front radar: Lot code, and 2 more',
+              says: 'Before refit: Left front radar: Lot code, and 2 more',
             },
           }),
           orderLine(),
@@ -33,7 +33,7 @@ describe('today', () => {
           orderLine({
             id: 'o3',
             number: '2466',
-            waits: { kind: 'nothing', words: 'Nothing: no sensor is owed a calibration' },
+            waits: { kind: 'nothing', says: 'Nothing: no sensor is owed a calibration' },
             tasks: [taskSummary({ task: 't3', owed: 'not-owed' })],
           }),
           orderLine({

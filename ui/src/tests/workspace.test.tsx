@@ -159,8 +159,8 @@ describe('a reading', () => {
         present: { kind: 'remeasure', call: 'spot-along' },
         consistent: false,
         suspects: [
-          { id: 'spot-along', words: 'tape along the line' },
-          { id: 'frontMark.x', words: 'the front mark’s place along the car' },
+          { id: 'spot-along', says: 'tape along the line' },
+          { id: 'frontMark.x', says: 'the front mark’s place along the car' },
         ],
         calls: [call('spot-along', { expected: 1849.2, reading: misread })],
         ledger: [misread],
@@ -382,8 +382,8 @@ describe('the tally', () => {
       uncertainty: 1.3,
       probability: 0.0001,
       direction: 'to the car’s right',
-      contributions: [{ words: 'spot off the line', share: 0.98 }],
-      bestCheck: { words: 'check tape, right', uncertainty: 1.2 },
+      contributions: [{ says: 'spot off the line', share: 0.98 }],
+      bestCheck: { says: 'check tape, right', uncertainty: 1.2 },
     });
     server.on(`GET ${api}`, {
       body: workspace({

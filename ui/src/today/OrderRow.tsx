@@ -42,11 +42,11 @@ function waitsFor(order: OrderLine): string {
     return 'Sealed';
   }
   if (order.waits.kind !== 'task') {
-    return order.waits.words;
+    return order.waits.says;
   }
   const [next] = open(order);
   if (next === undefined) {
-    return order.waits.words;
+    return order.waits.says;
   }
   return `${next.name}: ${(WAITS[next.present ?? ''] ?? 'set-up by its card').toLowerCase()}`;
 }

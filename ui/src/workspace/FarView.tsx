@@ -80,7 +80,7 @@ function presentCall(
         note: question?.question ?? '',
       };
     case 'run':
-      return { title: 'Run', figure: 'barred', note: state.bars[0]?.text ?? '' };
+      return { title: 'Run', figure: 'barred', note: state.bars[0]?.says ?? '' };
     case 'step': {
       const step = stepDue(state);
       return {
@@ -104,7 +104,7 @@ function presentCall(
         title: 'Turn, facing the sensor',
         figure: '',
         note: (state.run.correction?.screws ?? [])
-          .map((screw) => `${screw.id.replaceAll('-', ' ')}: ${screw.words}`)
+          .map((screw) => `${screw.id.replaceAll('-', ' ')}: ${screw.says}`)
           .join('. '),
       };
     case 'shift-test':

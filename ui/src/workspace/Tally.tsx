@@ -51,7 +51,7 @@ export function Tally({
         shares={now?.contributions}
         best={
           now?.bestCheck &&
-          `${now.bestCheck.words} would leave ±${degrees(now.bestCheck.uncertainty)}`
+          `${now.bestCheck.says} would leave ±${degrees(now.bestCheck.uncertainty)}`
         }
       >
         {now === null ? (
@@ -95,7 +95,7 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
     respect.unit === 'mm' ? length(value, display, display === 'mm' ? 1 : 0) : degrees(value);
   const best =
     respect.bestCheck &&
-    `${respect.bestCheck.words} would leave ±${size(respect.bestCheck.uncertainty)}`;
+    `${respect.bestCheck.says} would leave ±${size(respect.bestCheck.uncertainty)}`;
   return (
     <Ground
       title={`${respect.title}, ${tolerance(respect, display)}`}
@@ -124,7 +124,7 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
 /** A cell that opens on what its figure rests on. */
 function Ground(props: {
   title: string;
-  shares?: { words: string; share: number }[] | undefined;
+  shares?: { says: string; share: number }[] | undefined;
   best?: string | null | undefined;
   testId?: string;
   children: ReactNode;
@@ -176,8 +176,8 @@ function Ground(props: {
           <Typography variant="h3">What the uncertainty comes from</Typography>
           <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
             {shares.map((share) => (
-              <li key={share.words}>
-                {share.words}: {Math.round(share.share * 100)} %
+              <li key={share.says}>
+                {share.says}: {Math.round(share.share * 100)} %
               </li>
             ))}
           </Box>

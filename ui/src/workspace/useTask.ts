@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { useQuery } from '../api/useQuery';
 import { answer, client, Refused, Unreachable } from '../api/client';
 import type { Pose, ReferenceId, SchoolId, ToolCommand, Workspace } from '../api/types';
 import { Unsent } from '../api/unsent';

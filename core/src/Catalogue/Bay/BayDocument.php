@@ -59,7 +59,7 @@ final class BayDocument
     {
         $corners = array_map(self::corner(...), $node->fewItems(self::CORNERS));
         if (count($corners) < 3) {
-            throw InvalidInput::because($node->path(), 'must have at least three corners.');
+            throw InvalidInput::because($node->path(), 'bay.corners');
         }
 
         return $corners;
@@ -74,7 +74,7 @@ final class BayDocument
             return ['x' => $p['x']->between(-200_000, 200_000), 'y' => $p['y']->between(-200_000, 200_000), 'reading' => $p['reading']->between(0, 10_000)];
         }, $f['points']->fewItems(self::CORNERS));
         if (count($points) < 4) {
-            throw InvalidInput::because($f['points']->path(), 'must have at least four points.');
+            throw InvalidInput::because($f['points']->path(), 'bay.survey-points');
         }
 
         return new FloorSurvey($f['date']->day(), $f['by']->line(80), $f['s']->between(1e-6, 100), $f['laserTilt']->between(0, 20), $points);

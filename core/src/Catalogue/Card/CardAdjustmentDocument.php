@@ -18,14 +18,14 @@ final class CardAdjustmentDocument
         $way = $f['way']->oneOf(CardAdjustment::WAYS);
         $screws = array_map(Screw::read(...), isset($f['screws']) ? $f['screws']->fewItems(8) : []);
         if (($way === 'screws') !== ($screws !== [])) {
-            throw InvalidInput::because($node->path() . '/screws', $way === 'screws' ? 'is missing: say where the screws are and what a turn does.' : sprintf('says nothing here; the axis is adjusted by "%s".', $way));
+            throw InvalidInput::because($node->path() . '/screws', $way === 'screws' ? 'card.screws-missing' : 'card.screws-out-of-place', ['way' => $way]);
         }
         $positions = [];
         foreach (isset($f['positions']) ? $f['positions']->fewItems(20) : [] as $item) {
             $p = $item->fields(['id', 'words', 'pitch', 'yaw']);
             $id = $p['id']->id();
             if (isset($positions[$id])) {
-                throw InvalidInput::because($p['id']->path(), sprintf('is a second position "%s"; ids are unique.', $id));
+                throw InvalidInput::because($p['id']->path(), 'card.second-position', ['id' => $id]);
             }
             $positions[$id] = new CardPosition($id, $p['words']->line(), $p['pitch']->between(-45, 45), $p['yaw']->between(-45, 45));
         }
@@ -33,7 +33,7 @@ final class CardAdjustmentDocument
         foreach (isset($f['order']) ? $f['order']->fewItems(60) : [] as $item) {
             $id = $item->id();
             if (! isset($positions[$id])) {
-                throw InvalidInput::because($item->path(), sprintf('names the position "%s", which the card does not have.', $id));
+                throw InvalidInput::because($item->path(), 'card.unknown-position', ['id' => $id]);
             }
             $order[] = $id;
         }

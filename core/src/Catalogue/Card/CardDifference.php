@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Card;
 
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** What differs between two versions of a card: single values by their names, lists by the rows that only one has. */
 final class CardDifference
 {
     private const LISTS = [
-        '/fits/sensors' => 'Sensors', '/target/heights' => 'Target\'s drawing', '/sensor/placementFree' => 'Readings free of placement',
-        '/rules' => 'What is owed', '/preparation' => 'Preparation', '/zone' => 'Keep-clear zone', '/cautions' => 'Cautions',
-        '/schools' => 'Schools allowed', '/capture' => 'Capture before refit', '/codes' => 'Trouble codes', '/kit' => 'Kit',
-        '/steps' => 'Steps', '/adjustment/screws' => 'Screws', '/adjustment/positions' => 'Positions', '/adjustment/order' => 'Order of positions',
-        '/thresholds' => 'Thresholds', '/values' => 'Sources of single values', '/others' => 'What other sources give',
+        '/fits/sensors', '/target/heights', '/sensor/placementFree', '/rules', '/preparation', '/zone',
+        '/cautions', '/schools', '/capture', '/codes', '/kit', '/steps',
+        '/adjustment/screws', '/adjustment/positions', '/adjustment/order', '/thresholds', '/values', '/others',
     ];
 
-    /** @return list<array{label: string, unit: string, before: string|null, after: string|null}> null where a version has none */
+    /** @return list<array{label: Message, unit: string, before: string|Message|null, after: string|Message|null}> null where a version has none */
     public static function between(Node $before, Node $after): array
     {
         $found = [];
@@ -26,20 +25,21 @@ final class CardDifference
             $same = $value->isNumber() && $old !== null && $new !== null ? (float) $old === (float) $new : $old === $new;
             if (! $same) {
                 $found[] = [
-                    'label' => "$value->group: $value->label",
+                    'label' => Message::of('card.value', ['group' => $value->group(), 'label' => $value->label()]),
                     'unit' => $value->unit,
                     'before' => $old === null ? null : (string) $old,
                     'after' => $new === null ? null : (string) $new,
                 ];
             }
         }
-        foreach (self::LISTS as $pointer => $label) {
+        foreach (self::LISTS as $pointer) {
+            $label = Message::of('card.list.' . strtr(substr($pointer, 1), ['/' => '.']));
             [$old, $new] = [self::rows(CardValues::at($before, $pointer)), self::rows(CardValues::at($after, $pointer))];
             [$gone, $come] = [array_values(array_diff($old, $new)), array_values(array_diff($new, $old))];
             if ($gone !== [] || $come !== []) {
                 $found[] = ['label' => $label, 'unit' => '', 'before' => self::joined($gone), 'after' => self::joined($come)];
             } elseif ($old !== $new) {
-                $found[] = ['label' => $label, 'unit' => '', 'before' => 'the same rows', 'after' => 'in another order'];
+                $found[] = ['label' => $label, 'unit' => '', 'before' => Message::of('card.same-rows'), 'after' => Message::of('card.other-order')];
             }
         }
 

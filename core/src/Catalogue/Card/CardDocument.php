@@ -44,7 +44,7 @@ final class CardDocument
         $echo = isset($f['echo']) ? $f['echo']->fields(['expected'], ['within']) : [];
         $spot = self::spot($f['spot']);
         if (! $drawing->has('centre') || ! $drawing->has($spot->heightDatum)) {
-            throw InvalidInput::because($target['heights']->path(), sprintf('must give "centre" and the card\'s own datum "%s".', $spot->heightDatum));
+            throw InvalidInput::because($target['heights']->path(), 'card.heights', ['datum' => $spot->heightDatum]);
         }
 
         return new ProcedureCard(
@@ -89,7 +89,7 @@ final class CardDocument
 
         return new DriveRule(
             $slowest,
-            $f['fastest']->between(1, 300) > $slowest ? $f['fastest']->number() : throw InvalidInput::because($f['fastest']->path(), 'must be more than the slowest speed.'),
+            $f['fastest']->between(1, 300) > $slowest ? $f['fastest']->number() : throw InvalidInput::because($f['fastest']->path(), 'card.fastest'),
             $f['turning']->between(0.1, 90),
             60 * $f['minutes']->between(0, 600),
             1_000 * $f['kilometres']->between(0, 1_000),
@@ -165,7 +165,7 @@ final class CardDocument
         $f = $node->fields(['make', 'model', 'sensors']);
         $sensors = array_map(static fn(Node $id): string => $id->id(), $f['sensors']->fewItems(4));
         if ($sensors === []) {
-            throw InvalidInput::because($f['sensors']->path(), 'must name at least one sensor.');
+            throw InvalidInput::because($f['sensors']->path(), 'card.no-sensor');
         }
 
         return new CardFit($f['make']->line(60), $f['model']->line(60), $sensors);
@@ -179,7 +179,7 @@ final class CardDocument
             $f = $item->fields(['id', 'question', 'unmet', 'why']);
             $id = $f['id']->id();
             if (isset($items[$id])) {
-                throw InvalidInput::because($f['id']->path(), sprintf('is a second question "%s"; ids are unique.', $id));
+                throw InvalidInput::because($f['id']->path(), 'card.second-question', ['id' => $id]);
             }
             $items[$id] = new PreparationItem($id, $f['question']->line(), $f['unmet']->oneOf(['blocks', 'warns']) === 'blocks', $f['why']->line());
         }

@@ -37,8 +37,8 @@ final class CardForm
         return [
             'values' => array_map(static fn(CardValue $value): array => [
                 'pointer' => $value->pointer,
-                'group' => $value->group,
-                'label' => $value->label,
+                'group' => $value->group(),
+                'label' => $value->label(),
                 'kind' => $value->kind,
                 'unit' => $value->unit,
                 'required' => $value->required,
@@ -48,7 +48,7 @@ final class CardForm
                 'from' => self::from($card->provenance[$value->pointer] ?? $whole),
                 'others' => array_map(static fn(OtherValue $other): array => ['value' => $other->value, 'from' => self::from($other->from)], $card->others[$value->pointer] ?? []),
             ], CardValues::all()),
-            'missing' => array_map(static fn(CardValue $value): array => ['pointer' => $value->pointer, 'label' => $value->label, 'missing' => $value->missing], CardValues::missing($document)),
+            'missing' => array_map(static fn(CardValue $value): array => ['pointer' => $value->pointer, 'label' => $value->label(), 'missing' => $value->lost()], CardValues::missing($document)),
             'checked' => $card->isChecked(),
         ];
     }

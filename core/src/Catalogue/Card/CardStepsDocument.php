@@ -23,7 +23,7 @@ final class CardStepsDocument
             $f = $item->fields(['id', 'text'], ['after', 'seconds', 'does']);
             $id = $f['id']->id();
             if (isset($steps[$id])) {
-                throw InvalidInput::because($f['id']->path(), sprintf('is a second step "%s"; ids are unique.', $id));
+                throw InvalidInput::because($f['id']->path(), 'card.second-step', ['id' => $id]);
             }
             $paths[$id] = $item->path();
             $steps[$id] = new CardStep(
@@ -37,7 +37,7 @@ final class CardStepsDocument
         foreach ($steps as $id => $step) {
             foreach ($step->after as $i => $before) {
                 if (! isset($steps[$before])) {
-                    throw InvalidInput::because("$paths[$id]/after/$i", sprintf('names the step "%s", which the card does not have.', $before));
+                    throw InvalidInput::because("$paths[$id]/after/$i", 'card.unknown-step', ['id' => $before]);
                 }
             }
         }
@@ -61,7 +61,7 @@ final class CardStepsDocument
         if ($left !== []) {
             $id = (string) array_key_first($left);
 
-            throw InvalidInput::because("$paths[$id]/after", sprintf('makes the step "%s" wait for itself; steps that wait for each other never begin.', $id));
+            throw InvalidInput::because("$paths[$id]/after", 'card.step-cycle', ['id' => $id]);
         }
     }
 }

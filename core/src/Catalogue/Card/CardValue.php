@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
-/** One value of a procedure card: what it is called, its unit, and what is lost where it is missing. */
+use Lumbro\Core\Message\Message;
+
+/** One value of a procedure card: "card.{pointer}" is what it is called, and what is lost without it. */
 final readonly class CardValue
 {
     /**
@@ -12,22 +14,44 @@ final readonly class CardValue
      * @param string       $kind    "number", "text", "day" or "choice"
      * @param string       $unit    "" where it has none
      * @param list<string> $choices of a choice
-     * @param string       $missing what cannot be done without it; "" where nothing is lost
+     * @param bool         $isLost  whether something cannot be done without it
      */
     public function __construct(
         public string $pointer,
         public string $group,
-        public string $label,
         public string $kind,
         public string $unit = '',
         public bool $required = true,
         public array $choices = [],
-        public string $missing = '',
+        public bool $isLost = false,
     ) {}
 
     /** Whether it is a number. */
     public function isNumber(): bool
     {
         return $this->kind === 'number';
+    }
+
+    /** What it is called. */
+    public function label(): Message
+    {
+        return Message::of('card.' . $this->name());
+    }
+
+    /** The part of the card it stands in. */
+    public function group(): Message
+    {
+        return Message::of("card.group.$this->group");
+    }
+
+    /** What cannot be done without it. */
+    public function lost(): ?Message
+    {
+        return $this->isLost ? Message::of("card.{$this->name()}.lost") : null;
+    }
+
+    private function name(): string
+    {
+        return strtr(substr($this->pointer, 1), ['/' => '.']);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
+use Lumbro\Core\Message\Message;
+
 /** One precondition of the run, asked before it (need J6), or one step of establishing the line. */
 final readonly class PreparationItem
 {
@@ -11,5 +13,5 @@ final readonly class PreparationItem
      * @param bool   $blocks an unmet one bars the run; otherwise it only warns
      * @param string $why    what an unmet one does to the result
      */
-    public function __construct(public string $id, public string $question, public bool $blocks, public string $why) {}
+    public function __construct(public string $id, public string|Message $question, public bool $blocks, public string|Message $why) {}
 }

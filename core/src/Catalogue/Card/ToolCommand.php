@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
+use Lumbro\Core\Message\Message;
+
 /** What a scan tool can be asked to do. */
 enum ToolCommand: string
 {
@@ -22,22 +24,10 @@ enum ToolCommand: string
     /** What a card's step may ask of the tool. */
     public const STEPS = ['identify', 'unlock', 'voltage', 'codes', 'lot-code', 'empty-zone', 'start', 'read'];
 
-    /** In the words of the person who sends it. */
-    public function words(): string
+    /** What is done, as a person would ask for it: "read the axis". */
+    public function said(): Message
     {
-        return match ($this) {
-            self::Identify => 'identify the sensor',
-            self::Unlock => 'open the gateway',
-            self::Voltage => 'read the supply voltage',
-            self::Codes => 'read the trouble codes',
-            self::LotCode => 'take the lot code',
-            self::EmptyZone => 'look for clutter in the empty zone',
-            self::Start => 'start the routine',
-            self::Read => 'read the axis',
-            self::Level => 'read the echo level',
-            self::Zero => 'store an electronic zero',
-            self::Clear => 'clear the trouble codes',
-        };
+        return Message::of('tool.' . $this->value);
     }
 
     /** Whether it needs a proven placement: what only looks does not. */

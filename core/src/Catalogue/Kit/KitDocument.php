@@ -69,7 +69,7 @@ final class KitDocument
     {
         foreach (['scale' => 'sScale', 'zero' => 'sZero'] as $known => $s) {
             if (isset($f[$known]) && ! isset($f[$s])) {
-                throw InvalidInput::because($f[$known]->path(), sprintf('says nothing here without "%s": a known error has an uncertainty.', $s));
+                throw InvalidInput::because($f[$known]->path(), 'kit.error-without-s', ['field' => $s]);
             }
         }
 

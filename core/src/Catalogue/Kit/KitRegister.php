@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Kit;
 
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
+
 /** What the shop owns to set up with (need J39). */
 final readonly class KitRegister
 {
@@ -44,11 +47,11 @@ final readonly class KitRegister
      *
      * @param string       $kind    an instrument's kind, "stand" or "target"
      * @param string|null  $name    where a particular one is wanted
-     * @param list<string> $sensors names of the sensors it is for
+     * @param list<string> $sensors ids of the sensors it is for
      */
-    public function need(string $kind, ?string $name, array $sensors, string $why, string $today, OverdueRule $rule): KitNeed
+    public function need(string $kind, ?string $name, array $sensors, string|Message $why, string $today, OverdueRule $rule): KitNeed
     {
-        $wanted = $name ?? self::WORDS[$kind] ?? $kind;
+        $wanted = $name ?? Message::of("kit.kind.$kind");
         $found = $kind === 'target' ? $this->target($name ?? '') : ($kind === 'stand' ? $this->stand($today) : $this->instrument($kind, $today, $name));
         if ($found === null && $kind === 'target' && $name !== null) {
             foreach ($this->targets as $target) {
@@ -56,31 +59,27 @@ final readonly class KitRegister
                 if ($standIn !== null) {
                     $late = $target->check->isOverdue($today);
 
-                    return new KitNeed($kind, $wanted, $sensors, $why, $late ? 'overdue' : 'stands-in', $target->name, $standIn->changes . ($late ? ' ' . self::late($target->check, $rule) : ''), $late && $rule->bars);
+                    return new KitNeed($kind, $wanted, $sensors, $why, $late ? 'overdue' : 'stands-in', $target->name, $late ? Message::of('kit.stands-in-late', ['changes' => $standIn->changes, 'late' => self::late($target->check, $rule)]) : $standIn->changes, $late && $rule->bars);
                 }
             }
         }
         if ($found === null) {
-            return new KitNeed($kind, $wanted, $sensors, $why, 'missing', null, 'The register has none: borrow or buy one, or hand the sensor over to a shop that has it.', $kind === 'target');
+            return new KitNeed($kind, $wanted, $sensors, $why, 'missing', null, Message::of('kit.missing'), $kind === 'target');
         }
         $item = $found instanceof Instrument ? $found->measures->name : $found->name;
         if ($found->check->isOverdue($today)) {
             return new KitNeed($kind, $wanted, $sensors, $why, 'overdue', $item, self::late($found->check, $rule), $rule->bars);
         }
 
-        return new KitNeed($kind, $wanted, $sensors, $why, 'owned', $item, $found->check->next === null ? 'No check date is kept for it.' : 'Checked; due again on ' . $found->check->next . '.', false);
+        return new KitNeed($kind, $wanted, $sensors, $why, 'owned', $item, $found->check->next === null ? Message::of('kit.no-check-date') : Message::of('kit.checked', ['next' => Quantity::day($found->check->next)]), false);
     }
 
-    private const WORDS = [
-        'tape' => 'a tape', 'rule' => 'a rule', 'staff' => 'a height staff', 'laser' => 'a line laser', 'level' => 'a level',
-        'inclinometer' => 'an inclinometer', 'film-gauge' => 'a film gauge', 'charger' => 'a charger', 'scan-tool' => 'a scan tool', 'stand' => 'a target stand',
-    ];
-
-    private static function late(Check $check, OverdueRule $rule): string
+    private static function late(Check $check, OverdueRule $rule): Message
     {
-        return sprintf('Its check was due on %s. ', $check->next ?? '') . ($rule->bars
-            ? 'The shop\'s rule bars the run with it.'
-            : sprintf('The shop\'s rule counts its uncertainty %s times.', rtrim(rtrim(number_format($rule->widening, 2, '.', ''), '0'), '.')));
+        return Message::of($rule->bars ? 'kit.overdue-bars' : 'kit.overdue-widens', [
+            ...($check->next === null ? [] : ['due' => Quantity::day($check->next)]),
+            ...($rule->bars ? [] : ['times' => Quantity::number($rule->widening)]),
+        ]);
     }
 
     private function target(string $name): ?Target

@@ -70,7 +70,7 @@ final class KitRegisterDocument
         }
         $drawing = new TargetDrawing($heights);
         if (! $drawing->has('centre')) {
-            throw InvalidInput::because($f['heights']->path(), 'must give "centre".');
+            throw InvalidInput::because($f['heights']->path(), 'kit.no-centre');
         }
 
         return new Target(
@@ -95,7 +95,7 @@ final class KitRegisterDocument
         $last = isset($f['lastCheck']) ? $f['lastCheck']->day() : null;
         $next = isset($f['nextCheck']) ? $f['nextCheck']->day() : null;
         if ($last !== null && $next !== null && $next <= $last) {
-            throw InvalidInput::because($f['nextCheck']->path(), sprintf('is %s, which is not after the last check on %s.', $next, $last));
+            throw InvalidInput::because($f['nextCheck']->path(), 'kit.check-order', ['next' => $next, 'last' => $last]);
         }
 
         return new Check($last, $next);

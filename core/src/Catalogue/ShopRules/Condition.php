@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\ShopRules;
 
+use Lumbro\Core\Message\Message;
+
 /** A precondition of the run (need J6): asked once for the car, or for each sensor. */
 final readonly class Condition
 {
@@ -18,10 +20,10 @@ final readonly class Condition
      */
     public function __construct(
         public string $id,
-        public string $question,
+        public string|Message $question,
         public bool $perSensor,
         public bool $blocks,
-        public string $why,
+        public string|Message $why,
         public array $values = [],
         public ?array $sag = null,
         public array $kinds = [],

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Catalogue\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Message\Message;
 
 /** Something done to a car, or still to be done, that may turn a sensor's axis: "wheel-alignment", "sensor-replaced@front". */
 final readonly class Operation
@@ -24,13 +25,13 @@ final readonly class Operation
         [$code, $sensor] = [$parts[0], $parts[1] ?? null];
         $known = Operations::CATALOGUE[$code] ?? null;
         if ($known === null) {
-            throw InvalidInput::because($path, sprintf('names the operation "%s", which is not in the catalogue.', mb_strimwidth($text, 0, 60, '…')));
+            throw InvalidInput::because($path, 'operation.unknown', ['code' => mb_strimwidth($text, 0, 60, '…')]);
         }
         if ($known['atSensor'] && ($sensor === null || $sensor === '')) {
-            throw InvalidInput::because($path, sprintf('must say at which sensor: "%s@" and its id.', $code));
+            throw InvalidInput::because($path, 'operation.no-sensor', ['code' => $code]);
         }
         if (! $known['atSensor'] && $sensor !== null) {
-            throw InvalidInput::because($path, sprintf('is not done at a sensor; "%s" alone is right.', $code));
+            throw InvalidInput::because($path, 'operation.not-at-sensor', ['code' => $code]);
         }
 
         return new self($code, $sensor);
@@ -42,12 +43,12 @@ final readonly class Operation
         return $this->sensor === null ? $this->code : "$this->code@$this->sensor";
     }
 
-    /** In the trade's words; the sensor by its name where the car has it. */
-    public function words(?VehicleSheet $sheet = null): string
+    /** What it is; the sensor by its name where the car has it. */
+    public function said(?VehicleSheet $sheet = null): Message
     {
-        $words = Operations::CATALOGUE[$this->code]['words'];
+        $operation = Message::of("operation.$this->code");
 
-        return $this->sensor === null ? $words : sprintf('%s: %s', $sheet?->sensor($this->sensor)->name ?? $this->sensor, $words);
+        return $this->sensor === null ? $operation : Message::of('operation.at-sensor', ['sensor' => $sheet?->sensor($this->sensor)->name ?? $this->sensor, 'operation' => $operation]);
     }
 
     /** Whether a drive alone would not do after it (need J2). */

@@ -20,7 +20,7 @@ final class OwedRuleDocument
         if ($outcome->state !== OwedState::Unknown) {
             foreach (['question', 'yes', 'no'] as $name) {
                 if (isset($f[$name])) {
-                    throw InvalidInput::because($f[$name]->path(), 'says nothing here; only where it is unknown is there something to ask.');
+                    throw InvalidInput::because($f[$name]->path(), 'rules.question-out-of-place');
                 }
             }
         }
@@ -45,7 +45,7 @@ final class OwedRuleDocument
         $f = $node->fields(['state', 'reason'], ['route']);
         $outcome = self::outcome($f['state'], $f['route'] ?? null, $f['reason']);
         if ($outcome->state === OwedState::Unknown) {
-            throw InvalidInput::because($f['state']->path(), 'says nothing here; an answer leads to "owed" or "not-owed".');
+            throw InvalidInput::because($f['state']->path(), 'rules.answer-unknown');
         }
 
         return $outcome;

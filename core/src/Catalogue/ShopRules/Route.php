@@ -12,17 +12,6 @@ enum Route: string
     case StaticThenDynamic = 'static then dynamic';
     case Choice = 'static or dynamic';
 
-    /** What comes of it, in a sentence. */
-    public function proves(): string
-    {
-        return match ($this) {
-            self::Static => 'A static calibration on a proven set-up proves the axis.',
-            self::Dynamic => 'A drive lets the sensor learn; that it completes is not proof of the axis.',
-            self::StaticThenDynamic => 'The static part proves the axis; the drive after it lets the sensor finish learning and proves nothing more about the axis.',
-            self::Choice => 'Either may be chosen; only the static one proves the axis.',
-        };
-    }
-
     /**
      * The one route that does what each of these asks for.
      *
@@ -42,5 +31,11 @@ enum Route: string
             $dynamic => self::Dynamic,
             default => self::Choice,
         };
+    }
+
+    /** Its name in codes: without blanks. */
+    public function code(): string
+    {
+        return str_replace(' ', '-', $this->value);
     }
 }

@@ -120,7 +120,7 @@ final class ShopRulesDocument
         $f = $node->fields(['words', 'operation']);
         $words = array_map(static fn(Node $word): string => $word->line(60), $f['words']->items());
         if ($words === []) {
-            throw InvalidInput::because($f['words']->path(), 'needs at least one word.');
+            throw InvalidInput::because($f['words']->path(), 'rules.no-word');
         }
 
         return new Phrase($words, Operation::fromCode($f['operation']->line(80), $f['operation']->path())->text());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Vehicle;
 
+use Lumbro\Core\Message\Message;
+
 /** A radar sensor where the vehicle's sheet has it: mm and degrees in the vehicle frame. */
 final readonly class CarSensor
 {
@@ -72,12 +74,14 @@ final readonly class CarSensor
     }
 
     /** Its side in the vehicle's sense, and as the person facing it sees it (need J9). */
-    public function sideInWords(): string
+    public function sideSaid(): Message
     {
+        $mirrored = $this->side === 'left' ? 'right' : 'left';
+
         return match (true) {
-            $this->side === 'middle' => 'on the car\'s middle',
-            $this->looksBack() => sprintf('the car\'s %s: on your %s as you stand behind the car, facing it', $this->side, $this->side),
-            default => sprintf('the car\'s %s: on your %s as you stand ahead of the car, facing it', $this->side, $this->side === 'left' ? 'right' : 'left'),
+            $this->side === 'middle' => Message::of('sensor.middle'),
+            $this->looksBack() => Message::of('sensor.side-behind', ['side' => $this->side, 'yours' => $this->side]),
+            default => Message::of('sensor.side-ahead', ['side' => $this->side, 'yours' => $mirrored]),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Vehicle;
 
+use Lumbro\Core\Message\Message;
+
 /** A bumper cover that sensors sit behind. */
 enum Cover: string
 {
@@ -20,9 +22,9 @@ enum Cover: string
         };
     }
 
-    /** In the trade's words. */
-    public function words(): string
+    /** What it is called. */
+    public function said(): Message
     {
-        return $this->value . ' bumper cover';
+        return Message::of('cover.' . $this->value);
     }
 }

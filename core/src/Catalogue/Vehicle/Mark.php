@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Vehicle;
 
+use Lumbro\Core\Message\Message;
+
 /** What is plumbed as the car's middle where its emblem is missing, and how far it may lie off it (half-widths, mm). */
 enum Mark: string
 {
@@ -15,16 +17,9 @@ enum Mark: string
     case Other = 'other';
 
     /** How it is called. */
-    public function words(): string
+    public function said(): Message
     {
-        return match ($this) {
-            self::Emblem => 'the emblem',
-            self::PlateMiddle => 'the middle of the number plate',
-            self::LampMiddle => 'the middle between both lamps, by tape',
-            self::CoverSeam => 'the middle seam of the bumper cover',
-            self::GlassMiddle => 'the middle of the glass, plumbed',
-            self::Other => 'another mark',
-        };
+        return Message::of('mark.' . $this->value);
     }
 
     /** How far it may lie to the side of the car's middle, mm, half-width; null where the vehicle's sheet says it. */

@@ -63,7 +63,7 @@ final class VehicleDocument
             $f = $item->fields(['id', 'name', 'kind', 'side', 'behind', 'along', 'across', 'height', 'facing', 's'], ['pair']);
             $id = $f['id']->id();
             if (isset($sensors[$id])) {
-                throw InvalidInput::because($f['id']->path(), sprintf('is a second sensor "%s"; ids are unique.', $id));
+                throw InvalidInput::because($f['id']->path(), 'vehicle.second-sensor', ['id' => $id]);
             }
             $sensors[$id] = new CarSensor(
                 $id,
@@ -79,14 +79,14 @@ final class VehicleDocument
                 $f['s']->positive(),
             );
             if (($sensors[$id]->side === 'left' && $sensors[$id]->across < 0) || ($sensors[$id]->side === 'right' && $sensors[$id]->across > 0)) {
-                throw InvalidInput::because($f['across']->path(), sprintf('is on the car\'s other side: a sensor on the %s lies at %s of the middle.', $sensors[$id]->side, $sensors[$id]->side === 'left' ? 'a place left (above zero)' : 'a place right (below zero)'));
+                throw InvalidInput::because($f['across']->path(), 'vehicle.other-side', ['side' => $sensors[$id]->side]);
             }
         }
         foreach ($node->items() as $i => $item) {
             $pair = $item->member('pair');
             $other = $pair === null ? null : $sensors[$pair->text()] ?? null;
             if ($pair !== null && ($other === null || $other->pair !== array_keys($sensors)[$i])) {
-                throw InvalidInput::because($pair->path(), 'must name another sensor that names this one.');
+                throw InvalidInput::because($pair->path(), 'vehicle.pair');
             }
         }
 

@@ -88,7 +88,7 @@ final readonly class VehicleSheet
             $lengths[$figure] = $value;
             $known[$figure] = $s;
         } else {
-            throw InvalidInput::because('/figure', sprintf('"%s" is not a figure of this car; known are %s and each sensor\'s along, across and height.', $figure, implode(', ', self::MEASURABLE)));
+            throw InvalidInput::because('/figure', 'vehicle.unknown-figure', ['figure' => $figure, 'known' => self::MEASURABLE]);
         }
 
         return new self(

@@ -32,13 +32,13 @@ final readonly class Vin
             $text = substr($text, 1);
         }
         if (preg_match('/[^A-Z0-9]/', $text, $found) === 1) {
-            throw InvalidInput::because($path, 'has a character that no vehicle identification number has; letters and digits are right.');
+            throw InvalidInput::because($path, 'vin.character');
         }
         if (preg_match('/[IOQ]/', $text, $found) === 1) {
-            throw InvalidInput::because($path, sprintf('has the letter %s, which no vehicle identification number has; it is %s.', $found[0], $found[0] === 'I' ? 'a 1' : 'a 0'));
+            throw InvalidInput::because($path, 'vin.letter', ['letter' => $found[0], 'digit' => $found[0] === 'I' ? '1' : '0']);
         }
         if (strlen($text) !== 17) {
-            throw InvalidInput::because($path, sprintf('has %d characters; a vehicle identification number has 17.', strlen($text)));
+            throw InvalidInput::because($path, 'vin.length', ['count' => strlen($text)]);
         }
 
         return new self($text, self::checkDigit($text) === $text[8]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method\HubMarks;
 
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\Common;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\LineSteps;
@@ -17,27 +19,22 @@ final readonly class HubMarks implements School
         return 'hub-marks';
     }
 
-    public function name(): string
-    {
-        return 'Hub marks';
-    }
-
-    public function hindrance(Ground $ground): ?string
+    public function hindrance(Ground $ground): ?Message
     {
         return null;
     }
 
     public function materials(): array
     {
-        return ['plumb bob', 'tape', 'straight-edge or bar'];
+        return ['plumb-bob', 'tape', 'straight-edge'];
     }
 
     public function failures(): array
     {
         return [
-            'A wheel not straight ahead moves its hub.',
-            'A set-back axle turns the bar unseen.',
-            'Hubs say nothing of a body that sits askew on them.',
+            'turned-wheel',
+            'set-back-axle',
+            'body-askew',
         ];
     }
 
@@ -53,17 +50,17 @@ final readonly class HubMarks implements School
                 Common::hubTape($ground, 0, false),
                 Common::hubTape($ground, 1, false),
                 Common::square($ground),
-                Common::tape($ground, 'range', 'Range from the sensor', 'Sensor face, plumbed, to the point plumbed under the target', 'sensor', 'target', true),
+                Common::tape($ground, 'range', 'sensor', 'target', new CallDetails(check: true)),
             ];
         }
         [$left, $right] = $ground->nearHubs;
-        $end = Common::end($ground);
+        $details = new CallDetails(['end' => Common::end($ground)]);
 
         return [
             Common::barTape($ground, 0),
             Common::barTape($ground, 1),
-            Common::tape($ground, 'cross-left', 'Left hub across to the right end', "Left $end hub mark to the point under the bar's end on the car's right", $left, 'barRight'),
-            Common::tape($ground, 'cross-right', 'Right hub across to the left end', "Right $end hub mark to the point under the bar's end on the car's left", $right, 'barLeft'),
+            Common::tape($ground, 'cross-left', $left, 'barRight', $details),
+            Common::tape($ground, 'cross-right', $right, 'barLeft', $details),
         ];
     }
 }

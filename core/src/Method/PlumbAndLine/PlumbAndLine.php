@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method\PlumbAndLine;
 
-use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\Common;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\Handling;
@@ -27,27 +28,22 @@ final readonly class PlumbAndLine implements School
         return 'plumb-and-line';
     }
 
-    public function name(): string
-    {
-        return 'Plumb and line';
-    }
-
-    public function hindrance(Ground $ground): ?string
+    public function hindrance(Ground $ground): ?Message
     {
         return null;
     }
 
     public function materials(): array
     {
-        return ['plumb bob', 'line laser', 'tape', 'rule', 'laser on the stand'];
+        return ['plumb-bob', 'line-laser', 'tape', 'rule', 'stand-laser'];
     }
 
     public function failures(): array
     {
         return [
-            'A mark off the middle turns the whole line.',
-            'A bob that touches a curved bumper hangs aside.',
-            'A short base stretched far magnifies every slip.',
+            'mark-off',
+            'bob-touches',
+            'short-base',
         ];
     }
 
@@ -56,7 +52,7 @@ final readonly class PlumbAndLine implements School
         return [
             LineSteps::mark($ground, 'front'),
             LineSteps::mark($ground, 'rear'),
-            new PreparationItem('line-laser', 'Laser line through both marks and out past the spot', true, 'A short base stretched far magnifies every slip.'),
+            LineSteps::own('line-laser'),
         ];
     }
 
@@ -70,8 +66,6 @@ final readonly class PlumbAndLine implements School
         return [
             new Call(
                 'spot-offset',
-                'Spot off the line',
-                'Rule from the laser line to the point plumbed under the target',
                 $kit->rule->id,
                 Reads::Sided,
                 Handling::beam($kit),
@@ -80,8 +74,6 @@ final readonly class PlumbAndLine implements School
             ),
             new Call(
                 'spot-along',
-                'Tape along the line',
-                sprintf('%s to the point plumbed under the target, along the line', ucfirst($this->originInWords($ground))),
                 $kit->tape->id,
                 Reads::Length,
                 Handling::tape($kit),
@@ -96,6 +88,7 @@ final readonly class PlumbAndLine implements School
                     'tape',
                 ),
                 Trace::along($origin, 'target'),
+                new CallDetails(['origin' => $origin]),
             ),
             Common::square($ground),
             Common::hubTape($ground, 0),
@@ -109,15 +102,5 @@ final readonly class PlumbAndLine implements School
         return in_array($ground->datum, ['frontBumper', 'rearBumper'], true) && ($ground->datum === 'frontBumper') === $ground->isAhead
             ? $ground->datum
             : $ground->nearMark;
-    }
-
-    private function originInWords(Ground $ground): string
-    {
-        return match ($this->origin($ground)) {
-            'frontBumper' => 'front of the bumper, plumbed on the line,',
-            'rearBumper' => 'rear of the bumper, plumbed on the line,',
-            'frontMark' => 'front mark',
-            default => 'rear mark',
-        };
     }
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method\Squares;
 
-use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\Common;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\LineSteps;
@@ -18,27 +19,22 @@ final readonly class Squares implements School
         return 'squares';
     }
 
-    public function name(): string
+    public function hindrance(Ground $ground): ?Message
     {
-        return 'Squares and diagonals';
-    }
-
-    public function hindrance(Ground $ground): ?string
-    {
-        return $ground->isPolar() ? 'A spot by range and bearing lies off the line: no bar stands square to it.' : null;
+        return $ground->isPolar() ? Message::of('hindrance.squares-polar') : null;
     }
 
     public function materials(): array
     {
-        return ['plumb bob', 'two long tapes', 'bar'];
+        return ['plumb-bob', 'long-tapes', 'bar'];
     }
 
     public function failures(): array
     {
         return [
-            'Equal lengths alone leave the bar free to swing about the mark.',
-            'A sagging tape reads long.',
-            'A bar not marked evenly from its middle makes equal lengths unequal.',
+            'equal-lengths',
+            'sagging-tape',
+            'uneven-bar',
         ];
     }
 
@@ -47,21 +43,21 @@ final readonly class Squares implements School
         return [
             LineSteps::mark($ground, $ground->isAhead ? 'front' : 'rear'),
             LineSteps::hubs(! $ground->isAhead),
-            new PreparationItem('line-bar', 'Bar marked at equal lengths from its middle, its ends plumbed to the floor', true, 'An uneven bar turns equal lengths into an angle.'),
+            LineSteps::own('line-bar'),
         ];
     }
 
     public function calls(Ground $ground): array
     {
-        $near = Common::end($ground);
-        $far = Common::otherEnd($ground);
+        $near = new CallDetails(['end' => Common::end($ground)]);
+        $far = new CallDetails(['end' => Common::otherEnd($ground)]);
         [$left, $right] = $ground->farHubs;
 
         return [
-            Common::tape($ground, 'check-left', 'Equal length, left', ucfirst("$near mark to the point under the bar's end on the car's left"), $ground->nearMark, 'barLeft'),
-            Common::tape($ground, 'check-right', 'Equal length, right', ucfirst("$near mark to the point under the bar's end on the car's right"), $ground->nearMark, 'barRight'),
-            Common::tape($ground, 'diagonal-left', 'Diagonal from the left', "Left $far hub mark to the point under the bar's end on the car's right", $left, 'barRight'),
-            Common::tape($ground, 'diagonal-right', 'Diagonal from the right', "Right $far hub mark to the point under the bar's end on the car's left", $right, 'barLeft'),
+            Common::tape($ground, 'check-left', $ground->nearMark, 'barLeft', $near),
+            Common::tape($ground, 'check-right', $ground->nearMark, 'barRight', $near),
+            Common::tape($ground, 'diagonal-left', $left, 'barRight', $far),
+            Common::tape($ground, 'diagonal-right', $right, 'barLeft', $far),
         ];
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method\WheelLasers;
 
-use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\Common;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\Handling;
@@ -34,40 +36,35 @@ final readonly class WheelLasers implements School
         return 'wheel-lasers';
     }
 
-    public function name(): string
-    {
-        return 'Wheel lasers and mirrors';
-    }
-
-    public function hindrance(Ground $ground): ?string
+    public function hindrance(Ground $ground): ?Message
     {
         $needed = WheelGround::halfSpacing($ground->car->sheet) + self::SPARE;
 
         return match (true) {
-            ! $ground->isAhead || $ground->isPolar() => 'The wheels\' beams run forward: only a bar ahead of the car is lit by them.',
-            $ground->kit->halfWidth < $needed => sprintf('The stand\'s bar reaches %.0f mm to each side; the lasers need %.0f mm.', $ground->kit->halfWidth, $needed),
+            ! $ground->isAhead || $ground->isPolar() => Message::of('hindrance.beams-forward'),
+            $ground->kit->halfWidth < $needed => Message::of('hindrance.short-bar', ['reaches' => Quantity::mm($ground->kit->halfWidth), 'needed' => Quantity::mm($needed)]),
             default => null,
         };
     }
 
     public function materials(): array
     {
-        return ['two lasers clamped to the rear wheels', 'bar with scales and mirrors', 'tape'];
+        return ['wheel-lasers', 'scaled-bar', 'tape'];
     }
 
     public function failures(): array
     {
         return [
-            'A clamp that runs out tilts its beam.',
-            'The mirror doubles the angle: half the return is the error.',
-            'It finds the thrust line, which need not be the car\'s middle.',
+            'run-out',
+            'doubled-angle',
+            'thrust-line',
         ];
     }
 
     public function steps(Ground $ground): array
     {
         return [
-            new PreparationItem('line-clamps', 'Lasers clamped to both rear wheels, each wheel turned to take the run-out off', true, 'A clamp that runs out tilts its beam.'),
+            LineSteps::own('line-clamps'),
             LineSteps::hubs(true),
         ];
     }
@@ -81,22 +78,18 @@ final readonly class WheelLasers implements School
             [$laser, $wheel] = $side === 'left' ? ['laserRL', 'wheelRL'] : ['laserRR', 'wheelRR'];
             $calls[] = new Call(
                 "scale-$side",
-                "Scale, $side",
-                "From the bar's middle to the spot of the $side beam on its scale",
                 $rule,
                 Reads::Length,
                 $s,
                 static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Beam("scale-$side", $laser, $wheel, $names->stand, $value, $s),
                 Trace::beam($laser, $side === 'left' ? 'barLeft' : 'barRight'),
-                sense: ($side === 'left') === $ground->stand->facesForward() ? 1 : -1,
+                new CallDetails(sense: ($side === 'left') === $ground->stand->facesForward() ? 1 : -1),
             );
         }
         foreach (['left', 'right'] as $side) {
             [$laser, $wheel] = $side === 'left' ? ['laserRL', 'wheelRL'] : ['laserRR', 'wheelRR'];
             $calls[] = new Call(
                 "return-$side",
-                "Return, $side",
-                "At the $side wheel: how far beside its laser the mirrored spot comes back",
                 $rule,
                 Reads::Sided,
                 $s,
@@ -108,16 +101,14 @@ final readonly class WheelLasers implements School
         $calls[] = Common::barTape($ground, 1);
         $calls[] = new Call(
             'toe',
-            'Rear toe, left less right',
-            'From the wheel-alignment sheet: how far the left rear wheel points left of the right one',
             'sheet',
             Reads::Turn,
             self::S_TOE,
             static fn(Names $names, ?float $value, float $s, float $rise): Observation => new HeadingDifference('toe', 'wheelRL', 'wheelRR', $value, $s),
-            check: true,
+            details: new CallDetails(check: true),
         );
         // Where the car's own mark lies off that line: the sensor sits on the body, not on the thrust line.
-        $calls[] = Common::strike($ground, 'split', 'Front mark off the beam line', 'Stand laser square to the bar, back to the car: how far beside the front mark it strikes', $ground->nearMark, true);
+        $calls[] = Common::strike($ground, 'split', $ground->nearMark, ['end' => 'front', 'by' => 'wheels'], true);
 
         return $calls;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Failure\NoDirection;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\Layout;
 
@@ -31,7 +32,7 @@ final readonly class Bearing extends AngleReading
         $dy = $at->y[$this->to] - $at->y[$this->from];
         $square = $dx * $dx + $dy * $dy;
         if ($square < self::COINCIDENT ** 2) {
-            throw NoDirection::betweenCoincident(sprintf('The bearing from "%s" to "%s"', $this->from, $this->to));
+            throw NoDirection::betweenCoincident(Message::of('survey.between.bearing', ['from' => $this->from, 'to' => $this->to]));
         }
         $at->trace($row, $this->to, -$dy / $square, $dx / $square);
         $at->trace($row, $this->from, $dy / $square, -$dx / $square);

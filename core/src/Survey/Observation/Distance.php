@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Failure\NoDirection;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\Layout;
 
@@ -39,7 +40,7 @@ final readonly class Distance extends LengthReading
         $dy = $at->y[$this->to] - $at->y[$this->from];
         $length = sqrt($dx * $dx + $dy * $dy + $this->dz * $this->dz);
         if ($length < self::COINCIDENT) {
-            throw NoDirection::betweenCoincident(sprintf('The tape from "%s" to "%s"', $this->from, $this->to), $length);
+            throw NoDirection::betweenCoincident(Message::of('survey.between.tape', ['from' => $this->from, 'to' => $this->to]), $length);
         }
         $at->trace($row, $this->to, $dx / $length, $dy / $length);
         $at->trace($row, $this->from, -$dx / $length, -$dy / $length);

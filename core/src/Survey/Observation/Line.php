@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Failure\NoDirection;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\Layout;
 
@@ -33,7 +34,7 @@ final readonly class Line
         $dy = $at->y[$this->to] - $at->y[$this->from];
         $length = sqrt($dx * $dx + $dy * $dy);
         if ($length < self::COINCIDENT) {
-            throw NoDirection::betweenCoincident(sprintf('The line from "%s" to "%s"', $this->from, $this->to));
+            throw NoDirection::betweenCoincident(Message::of('survey.between.line', ['from' => $this->from, 'to' => $this->to]));
         }
 
         return [$dx / $length, $dy / $length, $length];

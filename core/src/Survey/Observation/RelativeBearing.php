@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey\Observation;
 
 use Lumbro\Core\Failure\NoDirection;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\Layout;
 
@@ -31,7 +32,7 @@ final readonly class RelativeBearing extends AngleReading
         $dy = $at->y[$this->point] - $at->y[$this->body];
         $square = $dx * $dx + $dy * $dy;
         if ($square < self::COINCIDENT ** 2) {
-            throw NoDirection::betweenCoincident(sprintf('The bearing from "%s" to "%s"', $this->body, $this->point));
+            throw NoDirection::betweenCoincident(Message::of('survey.between.bearing', ['from' => $this->body, 'to' => $this->point]));
         }
         $at->trace($row, $this->point, -$dy / $square, $dx / $square);
         $at->trace($row, $this->body, $dy / $square, -$dx / $square);

@@ -26,7 +26,7 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
     <>
       {inDoubt ? (
         <Sheet
-          title={`Is the ${inDoubt.words} off or on?`}
+          title={`Is the ${inDoubt.says} off or on?`}
           note="What is behind it can only be taken down while it is off."
           testId="cover-question"
         >
@@ -65,7 +65,7 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
         >
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <Box sx={{ flex: 1 }}>
-              <b>{cover.words}</b>
+              <b>{cover.says}</b>
               <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
                 {cover.off === null
                   ? 'nobody has said'
@@ -104,7 +104,7 @@ function CoverButtons({ cover, file }: { cover: Cover; file: OrderFile }) {
           variant="outlined"
           disabled={file.isWriting}
           onClick={() => say(true)}
-          aria-label={`It is off: ${cover.words}`}
+          aria-label={`It is off: ${cover.says}`}
         >
           It is off
         </Button>
@@ -114,7 +114,7 @@ function CoverButtons({ cover, file }: { cover: Cover; file: OrderFile }) {
           variant="outlined"
           disabled={file.isWriting}
           onClick={() => say(false)}
-          aria-label={`${cover.off === true ? 'It went back on' : 'It is on'}: ${cover.words}`}
+          aria-label={`${cover.off === true ? 'It went back on' : 'It is on'}: ${cover.says}`}
         >
           {cover.off === true ? 'It went back on' : 'It is on'}
         </Button>
@@ -248,7 +248,7 @@ function CaptureForm({
       title={capture.question}
       note={
         <>
-          <b>{capture.sensorName}</b>, {capture.sideInWords}.
+          <b>{capture.sensorName}</b>, {capture.sideSaid}.
         </>
       }
       testId="capture"

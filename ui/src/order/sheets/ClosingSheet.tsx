@@ -50,7 +50,7 @@ export function ClosingSheet({
         ))}
         {left.map((item) => (
           <Box key={item.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, mt: 1 }}>
-            <b>{item.words}</b>
+            <b>{item.says}</b>
             <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
               Handed over by {item.left?.person}: {item.left?.reason}
             </Typography>
@@ -112,7 +112,7 @@ function Open({
       : { onClick: () => onShow(item.part) };
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', py: 1, mt: 1 }}>
-      <b>{item.words}</b>
+      <b>{item.says}</b>
       {leaving ? (
         <Box
           component="form"

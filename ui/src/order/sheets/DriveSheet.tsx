@@ -139,7 +139,7 @@ function Judged({ judged, names }: { judged: DriveJudged; names: string }) {
           {judged.lost.map((lost) => (
             <Box component="li" key={lost.reason} sx={{ py: 0.25 }}>
               <LostMark reason={lost.reason} />
-              {minutes(lost.seconds)} lost: {lost.words}
+              {minutes(lost.seconds)} lost: {lost.says}
             </Box>
           ))}
         </Box>

@@ -79,7 +79,7 @@ export function OwedSheet({
         <Typography variant="h2" component="h1">
           {sensor.name}
         </Typography>
-        <Typography color="text.secondary">{sensor.sideInWords}</Typography>
+        <Typography color="text.secondary">{sensor.sideSaid}</Typography>
         <Box sx={{ my: 1 }}>
           <OwedMark state={sensor.owed.state} size={22} />
         </Box>

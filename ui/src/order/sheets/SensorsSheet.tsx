@@ -16,7 +16,7 @@ export function SensorsSheet({ order }: { order: Order }) {
         note={
           order.waits.part === 'sensors'
             ? 'Intake and preparation are done.'
-            : `Before that: ${order.waits.words}.`
+            : `Before that: ${order.waits.says}.`
         }
       />
       {order.tasks.map((task) => (

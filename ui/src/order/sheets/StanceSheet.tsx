@@ -122,7 +122,7 @@ export function StanceSheet({ file }: { file: StanceFile }) {
                   .join(', ')}
               </Typography>
               <Typography>
-                {length(stance.clearance ?? 0, display)} to spare. {stance.fits[0]?.words}
+                {length(stance.clearance ?? 0, display)} to spare. {stance.fits[0]?.says}
               </Typography>
               <Button
                 variant="outlined"
@@ -134,7 +134,7 @@ export function StanceSheet({ file }: { file: StanceFile }) {
           ))}
           {search.data.unserved.map((need) => (
             <Typography key={need.id} sx={{ mt: 1 }}>
-              <b>{need.name} fits nowhere here.</b> {need.words}
+              <b>{need.name} fits nowhere here.</b> {need.says}
             </Typography>
           ))}
         </Box>
@@ -154,7 +154,7 @@ function Fits({ stance }: { stance: Stance }) {
           >
             {fit.holds ? '■ fits' : '◆ does not fit'}
           </Box>{' '}
-          {fit.words}
+          {fit.says}
         </li>
       ))}
     </Box>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Order } from '../../api/types';
 import { clock } from '../../format/length';
+import { sentence } from '../../format/sentence';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import { choices, OperationPicker } from '../OperationPicker';
 import { useIntake } from '../useIntake';
@@ -64,7 +65,7 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
             }}
           >
             <Box sx={{ flex: 1, minWidth: 0 }}>
-              <Box sx={{ fontWeight: 700 }}>{operation.words}</Box>
+              <Box sx={{ fontWeight: 700 }}>{sentence(operation.says)}</Box>
               <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
                 {operation.word ? `on the word of ${operation.word}, ` : ''}
                 {operation.person}, {clock(operation.at)}
@@ -75,7 +76,7 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
               color="inherit"
               disabled={file.isWriting}
               onClick={() => note(operation.code, operation.state === 'done' ? 'due' : 'done')}
-              aria-label={`${operation.state === 'done' ? 'Done' : 'Still due'}: ${operation.words}. Change.`}
+              aria-label={`${operation.state === 'done' ? 'Done' : 'Still due'}: ${operation.says}. Change.`}
             >
               {operation.state === 'done' ? 'Done' : 'Still due'}
             </Button>
@@ -83,7 +84,7 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
               color="inherit"
               disabled={file.isWriting}
               onClick={() => note(operation.code, 'withdrawn')}
-              aria-label={`Take back: ${operation.words}`}
+              aria-label={`Take back: ${operation.says}`}
             >
               Take back
             </Button>
@@ -119,7 +120,7 @@ function LatestChange({ order }: { order: Order }) {
           : 'This changed what is owed'}
       </Typography>
       <Typography variant="body2" color="text.secondary">
-        {change.what}
+        {sentence(change.what)}
       </Typography>
       {change.sensors.map((sensor) => (
         <Box key={sensor.sensor} sx={{ mt: 0.75 }}>
@@ -141,7 +142,7 @@ function Changes({ order }: { order: Order }) {
       <Typography variant="h3">Earlier changes</Typography>
       {earlier.map((change, i) => (
         <Typography key={i} variant="body2" sx={{ mt: 0.75 }}>
-          {clock(change.at)} {change.what}:{' '}
+          {clock(change.at)} {sentence(change.what)}:{' '}
           {change.sensors
             .map((sensor) => `${sensor.sensor} ${sensor.before} → ${sensor.after}`)
             .join('; ')}

@@ -54,7 +54,7 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
             {screw.id.replaceAll('-', ' ')}
           </Typography>
           <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, lineHeight: 1.15 }}>
-            {screw.words}
+            {screw.says}
           </Typography>
           {screw.gain !== null && (
             <Typography variant="body2" color="text.secondary">

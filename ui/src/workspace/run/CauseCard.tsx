@@ -35,7 +35,7 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
       title={cause.check}
       note={
         trouble
-          ? `The tool was asked to ${trouble.words} at ${clock(trouble.at)} and said “${trouble.message}”.`
+          ? `The tool was asked to ${trouble.says} at ${clock(trouble.at)} and said “${trouble.message}”.`
           : (state.present.why ?? undefined)
       }
       testId="cause"

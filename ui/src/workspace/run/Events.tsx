@@ -8,7 +8,7 @@ export function Events({ state }: { state: Workspace }) {
     <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }} data-testid="events">
       {state.run.events.map((event, i) => (
         <Box component="li" key={i} sx={{ py: 0.25 }}>
-          {clock(event.at)} {event.person}: {event.words}
+          {clock(event.at)} {event.person}: {event.says}
         </Box>
       ))}
     </Box>

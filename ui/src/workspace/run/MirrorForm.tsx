@@ -6,14 +6,23 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { amount } from '../../format/amount';
-import { clock, degrees } from '../../format/length';
+import { clock, degrees, length, type LengthDisplay } from '../../format/length';
+import { useLengthDisplay } from '../../format/useLengthDisplay';
 import type { Task } from '../useTask';
 
 const FIELDS = [
-  ['distance', 'From the face to where the spot is read', 'Such as 3 m'],
-  ['left', 'Spot beside the outgoing beam, seen along it', 'Such as 4 mm left, or 0'],
-  ['above', 'Spot over or under it', 'Such as 2 mm up, or 0'],
+  ['distance', 'From the face to where the spot is read'],
+  ['left', 'Spot beside the outgoing beam, seen along it'],
+  ['above', 'Spot over or under it'],
 ] as const;
+
+function example(field: 'distance' | 'left' | 'above', display: LengthDisplay): string {
+  return {
+    distance: `Such as ${length(3000, display)}`,
+    left: `Such as ${length(4, display)} left, or 0`,
+    above: `Such as ${length(2, display)} up, or 0`,
+  }[field];
+}
 
 /** Mirror spots on the sensor’s face: where it looks itself, whatever is stored electronically. */
 export function MirrorForm({
@@ -26,6 +35,7 @@ export function MirrorForm({
   working: boolean;
 }) {
   const [open, setOpen] = useState(false);
+  const [display] = useLengthDisplay();
   const [typed, setTyped] = useState({ distance: '', left: '', above: '' });
   const problem =
     task.failure instanceof Refused && task.failed?.to === 'mirrors' ? task.failure.problem : null;
@@ -57,7 +67,7 @@ export function MirrorForm({
           <Typography variant="body2">
             Glasses on for the laser’s class, no mirror at eye height.
           </Typography>
-          {FIELDS.map(([field, label, example]) => (
+          {FIELDS.map(([field, label]) => (
             <TextField
               key={field}
               id={`mirror-${field}`}
@@ -65,7 +75,7 @@ export function MirrorForm({
               required
               value={typed[field]}
               error={problem?.path === `/${field}`}
-              helperText={problem?.path === `/${field}` ? problem.title : example}
+              helperText={problem?.path === `/${field}` ? problem.title : example(field, display)}
               onChange={(event) => setTyped((old) => ({ ...old, [field]: event.target.value }))}
             />
           ))}

@@ -19,7 +19,7 @@ export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
   return (
     <Sheet
       title="No answer from the tool"
-      note={`${pending.person} asked it to ${pending.words} at ${clock(pending.at)}. Whether it did is not known: look at the tool, mend the connection, and ask what came of it. Nothing is run twice.`}
+      note={`${pending.person} asked it to ${pending.says} at ${clock(pending.at)}. Whether it did is not known: look at the tool, mend the connection, and ask what came of it. Nothing is run twice.`}
       testId="pending"
     >
       <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>

@@ -24,7 +24,7 @@ export function ScrewDiagram({ screws }: { screws: ScrewTurn[] }) {
       component="svg"
       viewBox={`${left - 4} ${top - 4} ${width + 8} ${height + 8}`}
       role="img"
-      aria-label={`The sensor, as you face it: ${screws.map((screw) => `${screw.id.replaceAll('-', ' ')} ${screw.words}`).join('; ')}`}
+      aria-label={`The sensor, as you face it: ${screws.map((screw) => `${screw.id.replaceAll('-', ' ')} ${screw.says}`).join('; ')}`}
       sx={{
         height: 150,
         maxWidth: '100%',

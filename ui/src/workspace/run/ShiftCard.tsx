@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { amount } from '../../format/amount';
-import { expectedReading, type LengthDisplay } from '../../format/length';
+import { expectedReading, type LengthDisplay, length } from '../../format/length';
 import { Key } from '../sheets/AnswerButtons';
 import { Figure, Sheet } from '../sheets/Sheet';
 import { useKeys } from '../useKeys';
@@ -73,7 +73,7 @@ export function ShiftCard({
             helperText={
               task.failed?.to === 'shifts' && task.failure instanceof Refused
                 ? task.failure.message
-                : 'Such as 20 mm left'
+                : `Such as ${length(20, display)} left`
             }
           />
         )}

@@ -39,7 +39,7 @@ export function Swing({
         >
           <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
             <span>
-              {i + 1}. {position.words}
+              {i + 1}. {position.says}
             </span>
             <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
               {position.level === null ? '—' : `${position.level.toFixed(1)} dB`}

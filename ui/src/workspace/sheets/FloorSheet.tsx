@@ -60,7 +60,7 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
                 '&.Mui-disabled': { color: 'text.primary' },
               }}
             >
-              <span>{place.words}</span>
+              <span>{place.says}</span>
               <span>{place.typed ?? '—'}</span>
             </Button>
           </Box>
@@ -163,7 +163,7 @@ function ReadFloor({
     );
   return (
     <Sheet
-      title={place.words}
+      title={place.says}
       note="Staff on the floor under the level laser plane: what it reads at the beam. A larger reading is a lower floor."
       testId="floor-read"
     >

@@ -6,6 +6,8 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
+import { length } from '../../format/length';
+import { useLengthDisplay } from '../../format/useLengthDisplay';
 import { useSchools } from '../useSchools';
 import type { Task } from '../useTask';
 
@@ -22,6 +24,7 @@ export function MarkForm({
   sealed: boolean;
 }) {
   const { data } = useSchools(state);
+  const [display] = useLengthDisplay();
   // Until they are here, what is chosen stands there alone.
   const marks = data?.marks ?? [];
   const [note, setNote] = useState('');
@@ -62,8 +65,8 @@ export function MarkForm({
           )}
           {marks.map((mark) => (
             <MenuItem key={mark.id} value={mark.id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
-              {mark.words.charAt(0).toUpperCase() + mark.words.slice(1)}
-              {mark.across === null ? '' : ` (±${mark.across} mm)`}
+              {mark.says.charAt(0).toUpperCase() + mark.says.slice(1)}
+              {mark.across === null ? '' : ` (±${length(mark.across, display, 1)})`}
             </MenuItem>
           ))}
         </TextField>

@@ -116,7 +116,7 @@ function Improve({ state }: { state: Workspace }) {
       title="Unproven: measure better"
       note={
         worst
-          ? `${vague.title}: ${Math.round(worst.share * 100)} % of its uncertainty comes from ${worst.words}.${vague.bestCheck ? ` One more reading, ${vague.bestCheck.words}, would help most.` : ''}`
+          ? `${vague.title}: ${Math.round(worst.share * 100)} % of its uncertainty comes from ${worst.says}.${vague.bestCheck ? ` One more reading, ${vague.bestCheck.says}, would help most.` : ''}`
           : 'A more exact reading is needed.'
       }
     />

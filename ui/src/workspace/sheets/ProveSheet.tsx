@@ -88,7 +88,7 @@ export function ProveSheet({
           </Typography>
           {run.made.map((made) => (
             <Typography key={made.at}>
-              {clock(made.at)} {made.words} <span>({made.person})</span>
+              {clock(made.at)} {made.says} <span>({made.person})</span>
             </Typography>
           ))}
         </Box>

@@ -247,7 +247,7 @@ const LABELS: Record<Call['reads'], [string, string]> = {
 /** Why this reading is asked for, where it is not simply the next. */
 function Why({ call, state }: { call: Call; state: Workspace }) {
   const { kind } = state.present;
-  const suspects = state.suspects.map((suspect) => suspect.words).join(', or ');
+  const suspects = state.suspects.map((suspect) => suspect.says).join(', or ');
   if (state.present.call === call.id && kind === 'decide') {
     return (
       <Warning>
@@ -259,13 +259,13 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
     return (
       <Warning>
         {state.disagreement?.id === call.id
-          ? state.disagreement.text
+          ? state.disagreement.says
           : 'Measure again: this reading disagrees with the others.'}{' '}
         It reads {call.reading?.typed}
         {state.suspects.length > 1
           ? `. Or the mistake sits in ${state.suspects
               .filter((suspect) => suspect.id !== call.id)
-              .map((suspect) => suspect.words)
+              .map((suspect) => suspect.says)
               .join(', or in ')}.`
           : '.'}
       </Warning>

@@ -97,7 +97,7 @@ function Interlock({ state, task }: { state: Workspace; task: Task }) {
       {state.bars.length > 0 && (
         <Box component="ul" data-testid="bars" sx={{ pl: 2.5, my: 1 }}>
           {state.bars.map((bar) => (
-            <li key={bar.text}>{bar.text}</li>
+            <li key={bar.says}>{bar.says}</li>
           ))}
         </Box>
       )}

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { expectedReading } from '../../format/length';
+import { expectedReading, length } from '../../format/length';
 import { useLengthDisplay } from '../../format/useLengthDisplay';
 import type { Task } from '../useTask';
 
@@ -62,7 +62,7 @@ export function StandForm({
           <TextField
             id="stand-arm"
             label="From the stand’s middle, in the car’s sense"
-            helperText="Such as 120 mm left, or 0 mm"
+            helperText={`Such as ${length(120, display)} left, or 0`}
             required
             autoFocus
             value={typed}

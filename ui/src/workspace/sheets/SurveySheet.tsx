@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
+import { useQuery } from '../../api/useQuery';
 import { answer, client } from '../../api/client';
 import type { Survey, Workspace } from '../../api/types';
 import { chance, degrees, length, type LengthDisplay } from '../../format/length';
@@ -86,8 +86,8 @@ function Budget({
       </Typography>
       <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
         {budget.contributions.map((part) => (
-          <li key={part.words}>
-            {part.words}: ±{degrees(part.degrees, 3)} ({Math.round(part.share * 100)} %)
+          <li key={part.says}>
+            {part.says}: ±{degrees(part.degrees, 3)} ({Math.round(part.share * 100)} %)
           </li>
         ))}
       </Box>
@@ -96,7 +96,7 @@ function Budget({
           <Typography>What would help, the best first:</Typography>
           {budget.checks.map((check) => {
             const asked = state.calls.some((call) => call.id === check.call);
-            const words = `${check.words}: ±${degrees(check.uncertainty, 3)} of the set-up`;
+            const words = `${check.says}: ±${degrees(check.uncertainty, 3)} of the set-up`;
             return asked ? (
               <Button
                 key={check.call}

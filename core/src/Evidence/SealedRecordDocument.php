@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Evidence;
+
+use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Journal\TaskLineDocument;
+use Lumbro\Core\Version;
+use Lumbro\Core\Work\TaskState;
+
+/** A task's record as it is sealed: its journal, what it rests on, and the facts that came of them. */
+final class SealedRecordDocument
+{
+    public const EDITION = 3;
+
+    /**
+     * @param array{shop: string, order: array{number: string, vehicle: string, plate: string}, sealedBy: string, sealedAt: string, revision: int, follows: string|null, handover: array{name: string, reason: string}|null} $head
+     * @param array<string, mixed>                                                                                $basis    what it rests on, but for the order's journal and this program's version
+     * @param list<OrderLine>                                                                                     $order    the order's journal
+     * @param list<Line>                                                                                          $task     the task's journal
+     * @param array{photos: list<array<string, mixed>>, tracks: list<array<string, mixed>>}                       $evidence hashes of what the order keeps beside its journal
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(TaskState $state, array $head, array $basis, array $order, array $task, array $evidence): array
+    {
+        return [
+            ...$head,
+            'rules' => RuleSet::First->value,
+            'basis' => ['core' => Version::NUMBER, ...$basis],
+            'journal' => [
+                'order' => Chain::link(array_map(static fn(OrderLine $line): array => ['id' => $line->id, 'person' => $line->person, 'at' => $line->at, ...OrderLineDocument::write($line)], $order)),
+                'task' => Chain::link(array_map(static fn(Line $line): array => ['id' => $line->id, 'person' => $line->person, 'at' => $line->at, ...TaskLineDocument::write($line)], $task)),
+            ],
+            'evidence' => $evidence,
+            'facts' => SealedFacts::of($state),
+        ];
+    }
+}

@@ -1,0 +1,76 @@
+import type { Reader } from './reader';
+
+/*
+ * Figures as a reader sees them. The server has the same in PHP; words/examples.json holds the two together.
+ */
+
+/** A length without a sign, to the nearest sixteenth of an inch or with decimals where they are asked for. */
+export function lengthText(millimetres: number, digits: number, reader: Reader): string {
+  const size = Math.abs(millimetres);
+  if (reader.unit === 'in') {
+    return `${digits === 0 ? sixteenths(size) : decimalText(size / 25.4, digits + 1, reader)} in`;
+  }
+  return `${decimalText(size, digits, reader)} mm`;
+}
+
+/** An angle without a sign. */
+export function degreesText(degrees: number, digits: number, reader: Reader): string {
+  return `${decimalText(Math.abs(degrees), digits, reader)}°`;
+}
+
+/** A number with a fixed count of decimals, thousands grouped. */
+export function decimalText(value: number, digits: number, reader: Reader): string {
+  const text = value.toLocaleString('en-US', {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  });
+  // Nothing is not below nothing.
+  const unsigned = /^-[0.,]*$/.test(text) ? text.slice(1) : text;
+  return reader.decimal === '.'
+    ? unsigned
+    : unsigned.replaceAll(',', '\u202f').replace('.', reader.decimal);
+}
+
+/** A number with as many decimals as it has, two at most, ungrouped. */
+export function plainText(value: number, reader: Reader): string {
+  return value
+    .toFixed(2)
+    .replace(/\.?0+$/, '')
+    .replace('.', reader.decimal);
+}
+
+/** A day and the time on the wall of the shop. */
+export function momentText(iso: string, reader: Reader): string {
+  const zone = reader.zone === null ? {} : { timeZone: reader.zone };
+  const at = new Date(iso);
+  const day = at.toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    ...zone,
+  });
+  const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', ...zone });
+  return `${day.replace('Sept', 'Sep')}, ${time}`;
+}
+
+/** A day of the calendar. */
+export function dayText(day: string): string {
+  return momentText(`${day}T12:00:00Z`, { ...utc }).split(',')[0] ?? day;
+}
+
+const utc: Reader = { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' };
+
+function sixteenths(millimetres: number): string {
+  const all = Math.round((millimetres / 25.4) * 16);
+  const whole = Math.floor(all / 16);
+  let top = all % 16;
+  let bottom = 16;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) {
+    return String(whole);
+  }
+  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Words\Tests;
+
+use Lumbro\Words\Reader;
+use Lumbro\Words\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Words as the server puts them; the interface is held to the same examples. */
+final class WordsTest extends TestCase
+{
+    /** @return iterable<string, array{\stdClass}> */
+    public static function examples(): iterable
+    {
+        foreach ((array) json_decode((string) file_get_contents(__DIR__ . '/../examples.json'), false, 32, JSON_THROW_ON_ERROR) as $i => $example) {
+            self::assertInstanceOf(\stdClass::class, $example);
+            yield "$i: $example->says" => [$example];
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function testTheExamplesAreSaid(\stdClass $example): void
+    {
+        $words = new Words(new Reader('en', $example->reader->unit, $example->reader->decimal, $example->reader->zone ?? 'UTC'));
+        self::assertSame($example->says, $words->say($example->say ?? $example->quantity));
+    }
+
+    public function testADocumentIsWordedThroughoutAndNothingElseOfItChanges(): void
+    {
+        $worded = (new Words())->worded(['a' => [['says' => ['say' => 'note.operations', 'with' => ['count' => 2]], 'n' => 1.5, 'none' => null]], 'say' => 'said with another field beside it', 'b' => true]);
+        self::assertSame(['a' => [['says' => '2 operations', 'n' => 1.5, 'none' => null]], 'say' => 'said with another field beside it', 'b' => true], $worded);
+    }
+
+    public function testEveryMessageIsAFormatThatCanBeSaid(): void
+    {
+        foreach (self::messages() as $code => $pattern) {
+            self::assertNotFalse(\MessageFormatter::create('en', $pattern), "$code: $pattern");
+        }
+    }
+
+    public function testWordsAreWellSet(): void
+    {
+        foreach (self::messages() as $code => $pattern) {
+            self::assertDoesNotMatchRegularExpression('/"|(?<!\'){1}\'(?!\')|\.\.\.|  |^ | $/', str_replace("''", '', $pattern), "$code: curly quotes, one space");
+            self::assertDoesNotMatchRegularExpression('/\b(nought|anew|whilst|thereof)\b/i', $pattern, $code);
+        }
+    }
+
+    public function testEveryCodeTheCoreSaysHasWordsAndEveryWordIsSaid(): void
+    {
+        [$codes, $beginnings] = self::said();
+        self::assertGreaterThan(400, count($codes));
+        $messages = self::messages();
+        self::assertSame([], array_values(array_diff($codes, array_keys($messages))), 'codes without words');
+        $unsaid = array_filter(array_keys($messages), static fn(string $code): bool => ! in_array($code, $codes, true)
+            && array_filter($beginnings, static fn(string $beginning): bool => str_starts_with($code, $beginning)) === []);
+        self::assertSame([], array_values($unsaid), 'words that nothing says');
+        foreach ($beginnings as $beginning) {
+            self::assertNotSame([], array_filter(array_keys($messages), static fn(string $code): bool => str_starts_with($code, $beginning)), "no words begin with $beginning");
+        }
+    }
+
+    public function testNoSentenceIsWrittenInTheCore(): void
+    {
+        // A simulated tool answers in words of its own, as a real one does.
+        $own = ['Practice/SimulatedTool.php'];
+        $prose = [];
+        foreach (self::sources(__DIR__ . '/../../core/src') as $path => $source) {
+            if (array_filter($own, static fn(string $end): bool => str_ends_with($path, $end)) !== []) {
+                continue;
+            }
+            foreach (self::texts($source) as $line => $text) {
+                if (preg_match('/[a-z]{2,}[,.:;]? [a-z]{2,}[,.:;]? [a-z]{2,}/i', $text) === 1 || preg_match('/[a-z]{2,} [a-z]{2,}.*\.$/i', $text) === 1) {
+                    $prose[] = basename($path) . ":$line $text";
+                }
+            }
+        }
+        self::assertSame([
+            'ShiftResult.php:11 does not respond', 'Route.php:12 static then dynamic', 'Route.php:13 static or dynamic',
+        ], array_values(array_filter($prose, static fn(string $found): bool => ! str_contains($found, 'usage: lumbro-core'))));
+    }
+
+    /** @return array<string, string> */
+    private static function messages(): array
+    {
+        /** @var array<string, string> */
+        return json_decode((string) file_get_contents(__DIR__ . '/../en.json'), true, 4, JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array{list<string>, list<string>} codes that stand in the sources as they are, and what composed ones begin with */
+    private static function said(): array
+    {
+        $messages = self::messages();
+        [$codes, $beginnings] = [[], []];
+        foreach (['core/src', 'app', 'words/src', 'resources/views'] as $folder) {
+            foreach (self::sources(__DIR__ . "/../../$folder") as $source) {
+                preg_match_all('/[\'"]([a-z][a-zA-Z0-9]*(?:[.-][a-zA-Z0-9]+)+)[\'"]/', $source, $whole);
+                foreach ($whole[1] as $code) {
+                    if (isset($messages[$code]) || preg_match('/(?:Message::of|->of|InvalidInput::because\([^,]+,)\s*\(?\s*[\'"]' . preg_quote($code, '/') . '[\'"]/', $source) === 1) {
+                        $codes[] = $code;
+                    }
+                }
+                preg_match_all('/[\'"]([a-z][a-zA-Z0-9-]*(?:\.[a-zA-Z0-9-]+)*[.-])(?:\{?\$|[\'"]\s*\.)/', $source, $composed);
+                foreach ($composed[1] as $beginning) {
+                    if (array_filter(array_keys($messages), static fn(string $code): bool => str_starts_with($code, $beginning)) !== []) {
+                        $beginnings[] = $beginning;
+                    }
+                }
+            }
+        }
+
+        return [array_values(array_unique($codes)), array_values(array_unique($beginnings))];
+    }
+
+    /** @return iterable<string, string> path → source */
+    private static function sources(string $folder): iterable
+    {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            self::assertInstanceOf(\SplFileInfo::class, $file);
+            if ($file->getExtension() === 'php') {
+                yield $file->getPathname() => (string) file_get_contents($file->getPathname());
+            }
+        }
+    }
+
+    /** @return iterable<int, string> line → a text of the source that is not the program's own trouble */
+    private static function texts(string $source): iterable
+    {
+        $own = false;
+        foreach (\PhpToken::tokenize($source) as $token) {
+            // What only a programmer ever reads may be in words.
+            if ($token->is([T_STRING, T_NAME_FULLY_QUALIFIED]) && preg_match('/(LogicException|RuntimeException|InvalidArgumentException)$/', $token->text) === 1) {
+                $own = true;
+            } elseif ($token->text === ';' || $token->text === ',') {
+                $own = false;
+            }
+            if (! $own && $token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && ! str_contains($token->text, '<')) {
+                yield $token->line => trim($token->text, '\'"');
+            }
+        }
+    }
+}
