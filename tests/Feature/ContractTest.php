@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Lumbro\Core\Work\Present;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
@@ -39,6 +40,13 @@ final class ContractTest extends FeatureCase
         $this->assertDescribed('Problem', $this->write('readings', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
         $this->assertDescribed('Problem', $this->write('readings', ['version' => 0, 'call' => 'split', 'typed' => '0'])->assertStatus(409)->getContent());
         $this->assertDescribed('Problem', $this->write('runs', ['azimuth' => 0, 'elevation' => 0])->getContent());
+    }
+
+    public function testTheKindsOfWorkAreThoseOfTheCore(): void
+    {
+        $description = Yaml::parseFile(dirname(__DIR__, 2) . '/openapi.yaml');
+        self::assertIsArray($description);
+        self::assertSame(Present::KINDS, $description['components']['schemas']['PresentKind']['enum']);
     }
 
     private function assertDescribed(string $schema, string|false|null $json): void

@@ -9,6 +9,12 @@ use Lumbro\Core\Message\Message;
 /** The one thing to do now. */
 final readonly class Present
 {
+    /** Every kind of thing there is to do. */
+    public const KINDS = [
+        'prepare', 'line', 'read', 'check', 'decide', 'remeasure', 'move', 'improve', 'survey-floor', 'run', 'step', 'outcome', 'diagnose',
+        'repeat', 'adjust', 'zero', 'shift-test', 'shift-back', 'accept', 'send-back', 'prove', 'close',
+    ];
+
     private const STAGES = [
         'prepare' => Stage::Prepare, 'line' => Stage::Line, 'survey-floor' => Stage::Floor,
         'run' => Stage::Run, 'step' => Stage::Run, 'outcome' => Stage::Run, 'diagnose' => Stage::Run,
@@ -22,7 +28,10 @@ final readonly class Present
      * @param string|null $call the reading, step, cause or question it is about
      * @param Message|null $why why it is that
      */
-    public function __construct(public string $kind, public ?string $call = null, public ?Message $why = null) {}
+    public function __construct(public string $kind, public ?string $call = null, public ?Message $why = null)
+    {
+        in_array($kind, self::KINDS, true) || throw new \LogicException("There is no kind of work \"$kind\".");
+    }
 
     /** The stage it is done in. */
     public function stage(): Stage

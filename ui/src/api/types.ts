@@ -72,3 +72,4 @@ export type Problem = Schemas['Problem'];
 /** A function to look for on the road; the description’s null among its words is nobody’s answer. */
 export type RoadFunction = Schemas['RoadFunction'];
 export type VerdictWord = Respect['verdict'] | 'sent-back' | 'handed-over';
+export type PresentKind = Schemas['PresentKind'];

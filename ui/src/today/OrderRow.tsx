@@ -1,20 +1,31 @@
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
-import type { OrderLine } from '../api/types';
+import type { OrderLine, PresentKind } from '../api/types';
 import { VerdictMark } from '../shell/VerdictMark';
 
-const WAITS: Record<string, string> = {
-  prepare: 'Preparation',
-  line: 'The line',
-  read: 'A reading',
-  check: 'A check tape',
-  decide: 'A tape that decides which reading is wrong',
-  remeasure: 'A reading to be taken again',
-  move: 'The stand to be moved',
-  improve: 'A better reading',
-  run: 'The run',
-  prove: 'A decision on the axis',
-  close: 'The seal',
+const WAITS: Record<PresentKind, string> = {
+  prepare: 'preparation',
+  line: 'the line',
+  read: 'a reading',
+  check: 'a check tape',
+  decide: 'a tape that decides which reading is wrong',
+  remeasure: 'a reading to take again',
+  move: 'the stand to be moved',
+  improve: 'a better reading',
+  'survey-floor': 'the floor to be surveyed',
+  run: 'the run, which is barred',
+  step: 'the next step of the run',
+  outcome: 'what the scan tool did',
+  diagnose: 'a check of what went wrong',
+  repeat: 'the axis to be read once more',
+  adjust: 'the screws to be turned',
+  zero: 'an electronic zero',
+  'shift-test': 'the target to be shifted for a test',
+  'shift-back': 'the target back on its mark',
+  accept: 'a lead to accept it',
+  'send-back': 'it to be sent back',
+  prove: 'a decision on the axis',
+  close: 'the seal',
 };
 
 type Task = OrderLine['tasks'][number];
@@ -48,7 +59,7 @@ function waitsFor(order: OrderLine): string {
   if (next === undefined) {
     return order.waits.says;
   }
-  return `${next.name}: ${(WAITS[next.present ?? ''] ?? 'set-up by its card').toLowerCase()}`;
+  return `${next.name}: ${next.present === null ? 'a reading of its axis' : WAITS[next.present]}`;
 }
 
 /** One order: what it waits for, in words readable from the bench. */

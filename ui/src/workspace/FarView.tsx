@@ -124,6 +124,22 @@ function presentCall(
         figure: 'staff',
         note: 'Read the floor at the wheels and at the spot.',
       };
+    case 'zero': {
+      const zero = state.run.correction?.zero;
+      return {
+        title: 'Store an electronic zero',
+        figure: zero ? degrees(zero.azimuth.amount) : '',
+        note: zero
+          ? `Azimuth ${zero.azimuth.direction}. Elevation ${degrees(zero.elevation.amount)} ${zero.elevation.direction}.`
+          : '',
+      };
+    }
+    case 'accept':
+      return {
+        title: 'Accept or send back',
+        figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
+        note: 'It is near its limit. A lead decides by name.',
+      };
     case 'prove':
     case 'close':
       return {
@@ -131,7 +147,12 @@ function presentCall(
         figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
         note: (state.run.finding ?? last)?.azimuth.direction ?? '',
       };
-    default:
+    case 'read':
+    case 'check':
+    case 'decide':
+    case 'remeasure':
+    case 'move':
+    case 'improve':
       return { title: 'Measure better', figure: '', note: '' };
   }
 }
