@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
+import { notSaved } from '../format/notSaved';
 import type { Order, PartId } from '../api/types';
 import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
@@ -182,7 +183,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
       </Box>
       <OrderTally
         order={order}
-        saved={file.waiting ? 'one line not saved' : file.isWriting ? 'saving' : 'all saved'}
+        saved={file.waiting ? notSaved(file.queue.length) : file.isWriting ? 'saving' : 'all saved'}
       />
       <OrderFarView order={order} open={far} onClose={() => setFar(false)} />
       <AskedOnce file={file} />

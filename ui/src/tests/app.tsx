@@ -8,6 +8,9 @@ import type { Problem } from '../api/types';
 import { App } from '../App';
 import { theme } from '../theme/theme';
 
+/** Who is signed in, by the address of their account. */
+export const PERSON = 'ilse@copperlane.example';
+
 export interface Sent {
   method: string;
   path: string;
@@ -27,7 +30,7 @@ export class FakeServer {
     this.on('GET /api/session', {
       body: {
         name: 'Ilse Corrant',
-        email: 'ilse@copperlane.example',
+        email: PERSON,
         role: 'technician',
         may: ['order', 'work', 'release', 'seal', 'check-card'],
         shop: 'Copper Lane Body Works',

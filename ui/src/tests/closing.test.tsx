@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { FakeServer, openAt, problem } from './app';
 import { order } from './orderFixture';
@@ -85,6 +85,7 @@ describe('the road test', () => {
       'Nothing drove ahead.',
     );
     await person.click(screen.getByRole('button', { name: 'Untested' }));
+    await waitFor(() => expect(server.writes()).toHaveLength(1));
     expect(server.writes()[0]?.body).toMatchObject({
       payload: { found: 'untested', reason: 'Nothing drove ahead.' },
     });
@@ -116,6 +117,7 @@ describe('closing', () => {
     const reason = screen.getByRole('textbox', { name: /Handed over because/ });
     await person.type(reason, 'The tool is away until Monday.');
     await person.click(screen.getByRole('button', { name: 'Hand it over' }));
+    await waitFor(() => expect(server.writes()).toHaveLength(1));
     expect(server.writes()[0]?.body).toMatchObject({
       kind: 'left-open',
       payload: { item: 'post-scan', reason: 'The tool is away until Monday.' },

@@ -1,6 +1,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { FakeServer, openAt, problem } from './app';
+import { waitingLines } from '../api/outbox';
+import { FakeServer, openAt, PERSON, problem } from './app';
 import { capture, condition, order, sensor } from './orderFixture';
 
 const PATH = '/api/repair-orders/o1';
@@ -106,7 +107,7 @@ describe('what is not acknowledged', () => {
     const person = await open(order());
     await person.type(screen.getByLabelText('Lot code on the label'), 'L07K9{Enter}');
     expect(await screen.findByTestId('unsent')).toHaveTextContent('L07K9');
-    expect(localStorage.getItem('lumbro-unsent-order-o1')).toContain('L07K9');
+    expect(await waitingLines('order o1', PERSON)).toMatchObject([{ payload: { value: 'L07K9' } }]);
     server.on(`POST ${PATH}/notes`, { body: order({ version: 5 }) });
     await person.click(screen.getByRole('button', { name: 'Send again' }));
     await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());

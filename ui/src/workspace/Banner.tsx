@@ -8,7 +8,9 @@ export function Banner({ task }: { task: Task }) {
   const { waiting, failure } = task;
   if (waiting !== null) {
     const clash = failure instanceof Refused && failure.problem.code === 'record-moved-on';
-    const typed = waiting.to === 'readings' ? ` (${waiting.body.typed})` : '';
+    const typed = task.queue
+      .flatMap((line) => (line.to === 'readings' ? [line.body.typed] : []))
+      .join('; ');
     return (
       <Alert
         severity="warning"
@@ -24,7 +26,8 @@ export function Banner({ task }: { task: Task }) {
           </>
         }
       >
-        {failure?.message ?? 'Not recorded yet.'} Yours{typed} is kept here.
+        {failure?.message ?? 'Not recorded yet.'}{' '}
+        {typed === '' ? 'Yours is kept here.' : `Yours (${typed}) is kept here.`}
       </Alert>
     );
   }

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { notSaved } from '../format/notSaved';
 import type { StageId, Trace, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { SideView } from '../floor/SideView';
@@ -214,7 +215,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         display={display}
         saved={
           task.waiting
-            ? 'one line not saved'
+            ? notSaved(task.queue.length)
             : task.isWriting
               ? 'saving'
               : sealed

@@ -1,11 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { useQuery } from '../api/useQuery';
-import { answer, client, Refused, Unreachable } from '../api/client';
+import { useQueryClient } from '@tanstack/react-query';
+import { answer, client } from '../api/client';
 import type { Pose, ReferenceId, SchoolId, ToolCommand, Workspace } from '../api/types';
-import { Unsent } from '../api/unsent';
-import { uuid7 } from '../api/uuid7';
-import { useSignedOut } from '../session/usePerson';
+import { useRecord, type Sent } from '../api/useRecord';
 
 /** What can be written to a task's record, by the path it is sent to. */
 export type Write =
@@ -64,9 +60,7 @@ export type Write =
   | { to: 'seal'; body: { handover?: string } }
   | { to: 'reopen'; body: { reason: string } };
 
-type Sent = Write & { id: string; version: number };
-
-function send(task: string, write: Sent): Promise<Workspace> {
+function send(task: string, write: Sent<Write>): Promise<Workspace> {
   const params = { path: { task } };
   const head = { id: write.id, version: write.version };
   switch (write.to) {
@@ -161,90 +155,22 @@ function send(task: string, write: Sent): Promise<Workspace> {
   }
 }
 
-const unsent = new Unsent<Sent>('');
-
 /** A task's workspace, kept fresh, and the one way to write to its record. */
 export function useTask(task: string) {
   const queries = useQueryClient();
-  const signedOut = useSignedOut();
-  const key = ['task', task];
-  const [waiting, setWaiting] = useState<Sent | null>(() => unsent.read(task));
-
-  const query = useQuery({
-    queryKey: key,
-    queryFn: () => answer(client.GET('/api/tasks/{task}', { params: { path: { task } } })),
-    // Somebody else may work on the same car.
-    refetchInterval: 10_000,
-  });
-
-  const settle = () => {
-    unsent.forget(task);
-    setWaiting(null);
-  };
-
-  const mutation = useMutation({
-    mutationFn: async (write: Sent) => {
-      // An answer to an older question must not overwrite what this write brings.
-      await queries.cancelQueries({ queryKey: key });
-      return send(task, write);
-    },
-    onSuccess: (state) => {
-      settle();
-      queries.setQueryData(key, state);
+  return useRecord<Workspace, Write>({
+    record: `task ${task}`,
+    queryKey: ['task', task],
+    fetch: () => answer(client.GET('/api/tasks/{task}', { params: { path: { task } } })),
+    send: (line) => send(task, line),
+    newer: (refusal) => refusal.problem.state,
+    follows: (line) => line.to === 'readings' || line.to === 'answers',
+    took: () => {
       // A precondition is the order's matter, and the list says what each order waits for.
       void queries.invalidateQueries({ queryKey: ['order'] });
       void queries.invalidateQueries({ queryKey: ['orders'] });
     },
-    onError: (failure, write) => {
-      const kept =
-        failure instanceof Unreachable ||
-        (failure instanceof Refused &&
-          (failure.isPassing || failure.isSignedOut || failure.problem.code === 'record-moved-on'));
-      if (kept) {
-        unsent.keep(task, write);
-        setWaiting(write);
-      } else {
-        settle();
-      }
-      if (failure instanceof Refused && failure.isSignedOut) {
-        signedOut();
-      }
-      if (failure instanceof Refused && failure.problem.state) {
-        queries.setQueryData(key, failure.problem.state);
-      }
-    },
   });
-
-  return {
-    query,
-    /** A write the server has not acknowledged. */
-    waiting,
-    failure: mutation.error,
-    /** The write that failed, as it was sent. */
-    failed: mutation.isError ? mutation.variables : null,
-    isWriting: mutation.isPending,
-    write: (write: Write, done?: () => void): void => {
-      if (mutation.isPending || query.data === undefined) {
-        return;
-      }
-      mutation.mutate(
-        { ...write, id: uuid7(), version: query.data.version },
-        done ? { onSuccess: done } : {},
-      );
-    },
-    /** Sends the waiting write again: the same one, on top of what the record has come to. */
-    again: (): void => {
-      const version = query.data?.version;
-      if (waiting !== null && version !== undefined) {
-        mutation.mutate({ ...waiting, version });
-      }
-    },
-    drop: (): void => {
-      settle();
-      mutation.reset();
-    },
-    dismiss: () => mutation.reset(),
-  };
 }
 
 export type Task = ReturnType<typeof useTask>;

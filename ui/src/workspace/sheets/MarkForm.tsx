@@ -66,7 +66,7 @@ export function MarkForm({
           {marks.map((mark) => (
             <MenuItem key={mark.id} value={mark.id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
               {mark.says.charAt(0).toUpperCase() + mark.says.slice(1)}
-              {mark.across === null ? '' : ` (±${length(mark.across, display, 1)})`}
+              {mark.across === null ? '' : ` (±${length(mark.across, display)})`}
             </MenuItem>
           ))}
         </TextField>

@@ -28,7 +28,15 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
   const queries = useQueryClient();
   const [weighing, setWeighing] = useState(false);
   const { kind, call } = state.present;
-  const wanted = chosen ?? (['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null);
+  const due = ['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null;
+  // What waits on this device is read already: the next one is due.
+  const here = task.queue.flatMap((line) => (line.to === 'readings' ? [line.body.call] : []));
+  const next =
+    due !== null && here.includes(due)
+      ? (state.calls.find((known) => known.reading === null && !here.includes(known.id))?.id ??
+        null)
+      : due;
+  const wanted = chosen ?? next;
   const reading = state.calls.find((known) => known.id === wanted);
   const sealed = state.seal !== null;
   if (weighing) {

@@ -19,7 +19,11 @@ interface Props {
 /** Questions answered one after the other: yes, no, not checked, or on somebody's word. */
 export function QuestionsSheet({ title, questions, cautions, task, sealed }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
-  const open = questions.find((question) => question.answer === null);
+  // What waits on this device is answered already.
+  const here = task.queue.flatMap((line) => (line.to === 'answers' ? [line.body.item] : []));
+  const open = questions.find(
+    (question) => question.answer === null && !here.includes(question.id),
+  );
   const present = questions.find((question) => question.id === chosen) ?? open;
 
   const record = (answer: Answer, word?: string) => {
@@ -36,7 +40,7 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
       {present && !sealed ? (
         <Sheet
           title={present.question}
-          note={`${present.blocks ? 'Unmet, it bars the run. ' : 'Unmet, it is a warning. '}${present.why}`}
+          note={`${present.blocks ? 'Not met, it bars the run. ' : 'Not met, it is a warning. '}${present.why}`}
           testId="question"
         >
           <AnswerButtons key={present.id} busy={task.isWriting} onAnswer={record} />

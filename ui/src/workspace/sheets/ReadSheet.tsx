@@ -61,7 +61,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
   const isQuestion = refused?.problem.code === 'asks-once';
   const sent = task.failed?.to === 'readings' ? task.failed.body : null;
   const question =
-    isQuestion && sent?.call === call.id && sent.typed === typed ? refused.message : null;
+    isQuestion && sent?.call === call.id && (sent.typed === typed || typed === '')
+      ? refused.message
+      : null;
   const failure = isQuestion ? null : refused;
   const addSide = (side: string) => {
     setTyped(
@@ -75,7 +77,8 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
         to: 'readings',
         body: {
           call: call.id,
-          typed,
+          // One that waited here has left the field: its question is about what was typed then.
+          typed: typed === '' && confirmed ? (sent?.typed ?? '') : typed,
           ...(call.datums.length > 0 ? { datum } : {}),
           ...(call.reading ? { strikes: call.reading.id } : {}),
           ...(confirmed ? { confirmed } : {}),
