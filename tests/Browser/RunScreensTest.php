@@ -183,7 +183,7 @@ final class RunScreensTest extends RunCase
         self::assertStringNotContainsStringIgnoringCase('backlash', $this->browser->text('main'));
         $this->assertAccessible('practice');
         self::assertSame([], $this->smallTargets());
-        $this->browser->press('Bring it in');
+        $this->browser->press('Take this car');
         $this->browser->waitForText('header', 'PRACTICE');
     }
 

@@ -86,7 +86,7 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
     <Page title={copy ? 'A new card' : 'A new version'}>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
         {copy
-          ? 'It begins as a copy; every value is to be read anew in its own source.'
+          ? 'It begins as a copy. Read every value again in its own source.'
           : `It follows version ${page.version}.`}{' '}
         Somebody else checks it against its source before it serves a proof. What you type is kept
         on this screen until you enter it or leave it.

@@ -84,7 +84,7 @@ export const LISTS: CardListSpec[] = [
     form: 'objects',
     columns: [
       text('id', 'Id'),
-      choice('unmet', 'Unmet, it', CHOICES.unmet),
+      choice('unmet', 'Not met, it', CHOICES.unmet),
       text('question', 'Question', true),
       text('why', 'Why', true),
     ],

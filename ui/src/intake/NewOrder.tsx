@@ -39,7 +39,7 @@ const EMPTY: Omit<Typed, 'id'> = {
   operations: [],
 };
 
-/** A car comes in: found by plate, number or name where it was here before, or entered anew. */
+/** A car comes in: found by plate, number or name where it was here before, or typed in. */
 export function NewOrder() {
   const navigate = useNavigate();
   const intake = useIntake();

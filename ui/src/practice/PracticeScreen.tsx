@@ -69,7 +69,7 @@ export function PracticeScreen() {
               onClick={() => begin.mutate(car.id)}
               sx={{ alignSelf: 'start' }}
             >
-              Bring it in<span className="visually-hidden">: {car.id}</span>
+              Take this car<span className="visually-hidden">: {car.id}</span>
             </Button>
           </Box>
         ))}

@@ -150,7 +150,7 @@ function ConditionForm({
   return (
     <Sheet
       title={condition.question}
-      note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? 'Unmet, it bars the run. ' : 'Unmet, it is a warning. '}${condition.why}`}
+      note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? 'Not met, it bars the run. ' : 'Not met, it is a warning. '}${condition.why}`}
       testId="condition"
     >
       {condition.values.length > 0 && (

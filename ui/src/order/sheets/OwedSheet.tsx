@@ -8,6 +8,8 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import type { Order, OrderSensor, Reason } from '../../api/types';
 import { useKept } from '../../intake/useKept';
+import { sentence } from '../../format/sentence';
+import { Explained } from '../../shell/Explained';
 import { Sheet } from '../../workspace/sheets/Sheet';
 import { OwedMark } from '../OwedMark';
 import type { OrderFile } from '../useOrder';
@@ -61,6 +63,11 @@ export function OwedSheet({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
+      <Explained term="owed">
+        A sensor is owed a calibration when the rules of its maker or of the shop ask for one after
+        the work that was done. Each rule is shown with its source. What no rule decides is a
+        question to answer before the car leaves.
+      </Explained>
       {open && sensor.owed.state === 'unknown' && (
         <Question
           key={open.code + sensor.id}
@@ -99,7 +106,7 @@ export function OwedSheet({
             <Box
               sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', flexWrap: 'wrap' }}
             >
-              <b>{reason.operation}</b>
+              <b>{sentence(reason.operation)}</b>
               <OwedMark state={reason.state} size={14} />
             </Box>
             <Typography>
@@ -197,7 +204,7 @@ function Question({
   return (
     <Sheet
       title={reason.question ?? 'What does the maker say?'}
-      note={`${sensor.name}. ${reason.operation}: ${reason.reason}`}
+      note={`${sensor.name}. ${sentence(reason.operation)}: ${reason.reason}`}
       testId="owed-question"
     >
       <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>

@@ -16,7 +16,7 @@ export function ZeroCard({ state, task }: { state: Workspace; task: Task }) {
   return (
     <Sheet
       title="Store an electronic zero"
-      note="It changes what the sensor reports, not where it looks. The reading after it is nought whatever the axis is: the readings before it carry the proof."
+      note="It changes what the sensor reports, not where it looks. The reading after it is zero whatever the axis is; the readings before it carry the proof."
       testId="zero"
     >
       <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, my: 1 }}>
