@@ -19,6 +19,8 @@ interface Options<State, Line> {
   newer: (refusal: Refused) => State | undefined;
   /** Whether a line is added on top of whatever others have recorded meanwhile, and judged then. */
   follows: (line: Line) => boolean;
+  /** Whether a line that waited may go without another word: never one that moves a tool or decides something. */
+  goesAlone: (line: Line) => boolean;
   took: (state: State) => void;
 }
 
@@ -29,7 +31,7 @@ interface Options<State, Line> {
 export function useRecord<State extends { version: number }, Line extends object>(
   options: Options<State, Line>,
 ) {
-  const { record, queryKey, fetch, send, newer, follows, took } = options;
+  const { record, queryKey, fetch, send, newer, follows, goesAlone, took } = options;
   const queries = useQueryClient();
   const signedOut = useSignedOut();
   const person = usePerson().data?.email ?? null;
@@ -64,9 +66,15 @@ export function useRecord<State extends { version: number }, Line extends object
   const look = async () => setQueue(await waitingLines<Sent<Line>>(record, person ?? ''));
 
   /** Sends one line; a reading that comes after somebody else's is put on top of it. */
-  const deliver = async (line: Sent<Line>, sentBefore: number, forced: boolean): Promise<State> => {
+  const deliver = async (
+    line: Sent<Line>,
+    before: State | undefined,
+    sentBefore: number,
+    forced: boolean,
+  ): Promise<State> => {
+    let stands = before ?? known();
     for (let tries = 0; ; tries++) {
-      const latest = known()?.version ?? line.version;
+      const latest = stands?.version ?? line.version;
       const onlyOurs = latest === line.version + sentBefore;
       const version = forced || follows(line) || onlyOurs ? latest : line.version;
       try {
@@ -76,6 +84,7 @@ export function useRecord<State extends { version: number }, Line extends object
         if (state === undefined) {
           throw failure;
         }
+        stands = state;
         queries.setQueryData([...queryKey], state);
         if (!follows(line) || tries === 3) {
           throw failure;
@@ -100,19 +109,24 @@ export function useRecord<State extends { version: number }, Line extends object
       let state: State | undefined;
       let sent = 0;
       for (const line of await waitingLines<Sent<Line>>(record, who)) {
+        if (!forced && line.id !== own?.id && !goesAlone(line)) {
+          // What waits here waits for its person, and all after it for its turn.
+          break;
+        }
         sending.current = line;
-        state = await deliver(line, sent, forced && sent === 0);
+        state = await deliver(line, state, sent, forced && sent === 0);
         await forget(line.id);
-        queries.setQueryData([...queryKey], state);
         sent++;
       }
       return state;
     },
-    onSuccess: (state) => {
+    onSuccess: async (state) => {
       sending.current = null;
       setRefused(null);
-      setQueue([]);
+      await look();
       if (state !== undefined) {
+        // Shown once the next thing can be written.
+        queries.setQueryData([...queryKey], state);
         took(state);
       }
     },
@@ -135,7 +149,8 @@ export function useRecord<State extends { version: number }, Line extends object
   const isStuck = mutation.error instanceof Refused && !mutation.error.isPassing;
   // What waits goes as soon as the server answers again, and the network is back.
   const fresh = query.dataUpdatedAt;
-  const waits = queue.length > 0;
+  const [oldest] = queue;
+  const waits = oldest !== undefined && goesAlone(oldest);
   useEffect(() => {
     const go = () => {
       if (waits && !isPending && !isStuck && person !== null) {

@@ -32,6 +32,7 @@ export function useOrder(order: string) {
     newer: (refusal) => refusal.problem.order,
     // Lines about other matters hold nobody up; of two about one matter both sides are shown.
     follows: () => false,
+    goesAlone: (line) => line.kind !== 'left-open',
     took: others,
   });
   const asked =

@@ -18,6 +18,29 @@ beforeEach(() => {
 const over = { mayRun: true, bars: [], stage: 'run' as const };
 
 describe('a step', () => {
+  it('of the tool that found no connection is never sent by itself', async () => {
+    server
+      .on(`GET ${api}`, {
+        body: workspace({
+          ...over,
+          present: { kind: 'step', call: 'routine' },
+          run: runState({
+            steps: [step('routine', { text: 'Start the routine', does: 'start', state: 'now' })],
+          }),
+        }),
+      })
+      .on(`POST ${api}/tool`, 'no connection', { body: workspace({ version: 8 }) });
+    const person = openAt(at);
+    await screen.findByTestId('step');
+    await person.keyboard('r');
+    await screen.findByTestId('unsent');
+    window.dispatchEvent(new Event('online'));
+    await new Promise((over) => setTimeout(over, 300));
+    expect(server.writes()).toHaveLength(1);
+    await person.click(screen.getByRole('button', { name: 'Send again' }));
+    await waitFor(() => expect(server.writes()).toHaveLength(2));
+  });
+
   it('of the tool is sent by R, and one of a person done by D', async () => {
     server.on(`GET ${api}`, {
       body: workspace({

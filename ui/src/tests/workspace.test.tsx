@@ -119,6 +119,16 @@ describe('a reading', () => {
     expect(await waitingLines(`task ${state.task}`, PERSON)).toEqual([]);
   });
 
+  it('that waited goes by itself when the network is back', async () => {
+    server.on(`POST ${api}/readings`, 'no connection', { body: workspace({ version: 8 }) });
+    const person = openAt(at);
+    await person.type(await screen.findByLabelText('Reads'), '1849{Enter}');
+    await screen.findByTestId('unsent');
+    window.dispatchEvent(new Event('online'));
+    await waitFor(() => expect(server.writes()).toHaveLength(2));
+    await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());
+  });
+
   it('that clashes is put on top of what the record has come to', async () => {
     const meanwhile = workspace({
       version: 9,

@@ -165,6 +165,7 @@ export function useTask(task: string) {
     send: (line) => send(task, line),
     newer: (refusal) => refusal.problem.state,
     follows: (line) => line.to === 'readings' || line.to === 'answers',
+    goesAlone: (line) => line.to === 'readings' || line.to === 'answers',
     took: () => {
       // A precondition is the order's matter, and the list says what each order waits for.
       void queries.invalidateQueries({ queryKey: ['order'] });
