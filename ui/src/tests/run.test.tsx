@@ -310,6 +310,7 @@ describe('the correction', () => {
     );
     await person.keyboard('d');
     await waitFor(() => expect(server.writes()).toHaveLength(1));
+    await screen.findByText('all saved');
     await person.click(screen.getByRole('button', { name: 'Turned otherwise' }));
     const field = screen.getByLabelText(/upper right: turns made/);
     await person.clear(field);
