@@ -1,3 +1,5 @@
+import { sixteenths } from '../words/quantities';
+
 /** How lengths are shown. What was typed is shown as typed; only derived figures follow this choice. */
 export type LengthDisplay = 'mm' | 'in';
 
@@ -7,7 +9,7 @@ const group = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 export function lengthFigure(millimetres: number, display: LengthDisplay, digits = 0): string {
   const size = Math.abs(millimetres);
   if (display === 'in') {
-    return inches(size);
+    return sixteenths(size);
   }
   return digits === 0
     ? group.format(Math.round(size))
@@ -23,22 +25,6 @@ export function lengthUnit(display: LengthDisplay): string {
 
 export function length(millimetres: number, display: LengthDisplay, digits = 0): string {
   return `${lengthFigure(millimetres, display, digits)} ${lengthUnit(display)}`;
-}
-
-/** To the nearest sixteenth, as a tape has it. */
-function inches(millimetres: number): string {
-  const sixteenths = Math.round((millimetres / 25.4) * 16);
-  const whole = Math.floor(sixteenths / 16);
-  let top = sixteenths % 16;
-  let bottom = 16;
-  while (top > 0 && top % 2 === 0) {
-    top /= 2;
-    bottom /= 2;
-  }
-  if (top === 0) {
-    return String(whole);
-  }
-  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
 }
 
 /** Degrees without a sign; directions are words. */

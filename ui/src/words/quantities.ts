@@ -60,7 +60,8 @@ export function dayText(day: string): string {
 
 const utc: Reader = { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' };
 
-function sixteenths(millimetres: number): string {
+/** Inches to the nearest sixteenth, as a tape has it. */
+export function sixteenths(millimetres: number): string {
   const all = Math.round((millimetres / 25.4) * 16);
   const whole = Math.floor(all / 16);
   let top = all % 16;
