@@ -9,7 +9,7 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Recorder;
 use App\Records\TaskFile;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -26,8 +26,8 @@ final readonly class ChooseSchools
     {
         return $this->recorder->record($user, $task, $body, static function (TaskFile $file, string $now) use ($user, $body): SchoolsChosen {
             $schools = array_values(array_unique(array_map(
-                static fn(Node $school): string => $school->oneOf(CardDocument::SCHOOLS),
-                $body->node('schools')->fewItems(count(CardDocument::SCHOOLS)),
+                static fn(Node $school): string => $school->oneOf(ProcedureCard::SCHOOLS),
+                $body->node('schools')->fewItems(count(ProcedureCard::SCHOOLS)),
             )));
             if ($schools === []) {
                 throw Refusal::field('/schools', 'At least one school is needed: without any, nothing is measured.');

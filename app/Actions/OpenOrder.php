@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Refusal;
-use App\Models\ProcedureCard;
+use App\Models\ProcedureCard as CardRow;
 use App\Models\RepairOrder;
 use App\Models\SensorTask;
 use App\Models\User;
-use App\Models\VehicleSheet;
+use App\Models\VehicleSheet as SheetRow;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderRecorder;
 use App\Records\OrderSummary;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Catalogue\Vehicle\Vin;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
 
@@ -68,7 +69,7 @@ final readonly class OpenOrder
 
     private function insert(User $user, string $id, string $number, string $vehicle, string $plate, ?Vin $vin, string $sheet, ?string $bay): void
     {
-        $row = VehicleSheet::query()->where('shop_id', $user->shop_id)->where('id', $sheet)->first();
+        $row = SheetRow::query()->where('shop_id', $user->shop_id)->where('id', $sheet)->first();
         if ($row === null) {
             throw Refusal::field('/sheet', 'The shop has no such vehicle sheet.');
         }
@@ -77,7 +78,7 @@ final readonly class OpenOrder
             'vehicle_sheet_id' => $sheet, 'bay_id' => $bay, 'created_at' => Moment::now(),
             'search' => OrderSummary::search($number, $vehicle, $plate, $vin?->text),
         ]);
-        foreach (VehicleDocument::read(Node::parse((string) $row->document))->sensors as $sensor) {
+        foreach (Document::read(VehicleSheet::class, Node::parse((string) $row->document))->sensors as $sensor) {
             SensorTask::query()->insert([
                 'shop_id' => $user->shop_id, 'id' => (string) Str::uuid7(), 'repair_order_id' => $id,
                 'sensor' => $sensor->id, 'procedure_card_id' => self::card($user, (string) $row->document, $sensor),
@@ -88,8 +89,8 @@ final readonly class OpenOrder
     /** The card for a sensor: the newest version that was checked, or the newest at all. */
     public static function card(User $user, string $sheetDocument, CarSensor $sensor): ?string
     {
-        $sheet = VehicleDocument::read(Node::parse($sheetDocument));
-        $rows = ProcedureCard::query()
+        $sheet = Document::read(VehicleSheet::class, Node::parse($sheetDocument));
+        $rows = CardRow::query()
             ->where('shop_id', $user->shop_id)
             ->where('make', mb_strtolower($sheet->make))
             ->where('model', mb_strtolower($sheet->model))
@@ -97,7 +98,7 @@ final readonly class OpenOrder
             ->orderByDesc('version')
             ->get(['id', 'document']);
         foreach ($rows as $row) {
-            $card = CardDocument::read(Node::parse((string) $row->document));
+            $card = Document::read(ProcedureCard::class, Node::parse((string) $row->document));
             if ($card->fit?->covers($sheet, $sensor->id) === true) {
                 return $row->id;
             }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use App\Models\ProcedureCard;
+use App\Models\ProcedureCard as CardRow;
 use App\Models\User;
 use App\Records\CardRegister;
 use Illuminate\Support\Str;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
@@ -29,7 +30,7 @@ final readonly class CardImport implements ImportKind
             $file->row->rows++;
             $file->row->place = intdiv($file->row->size * $file->row->rows, count($cards));
             try {
-                $card = CardDocument::read($node);
+                $card = Document::read(ProcedureCard::class, $node);
                 if ($file->hasStaged($card->id)) {
                     throw InvalidInput::because($node->path() . '/id', 'card.second', ['card' => $card->id]);
                 }
@@ -61,9 +62,9 @@ final readonly class CardImport implements ImportKind
         return $count;
     }
 
-    private static function newest(User $user, string $card): ?ProcedureCard
+    private static function newest(User $user, string $card): ?CardRow
     {
-        return ProcedureCard::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $card)->first();
+        return CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $card)->first();
     }
 
     /** @return list<Node> */

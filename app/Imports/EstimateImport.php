@@ -13,15 +13,14 @@ use App\Records\OrderSummary;
 use App\Records\ShopFloor;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Codec\CsvRow;
 use Lumbro\Core\Codec\CsvTable;
 use Lumbro\Core\Codec\EstimateDocument;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
@@ -251,7 +250,7 @@ final class EstimateImport implements ImportKind
     private function readSheets(): void
     {
         foreach (DB::table('vehicle_sheets')->where('shop_id', $this->user->shop_id)->get(['id', 'document']) as $row) {
-            $sheet = VehicleDocument::read(Node::parse($row->document));
+            $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
             $this->sheets[mb_strtolower("$sheet->make $sheet->model")] = ['id' => $row->id, 'document' => $row->document, 'sheet' => $sheet, 'cards' => []];
         }
     }
@@ -272,7 +271,7 @@ final class EstimateImport implements ImportKind
             foreach ($this->sheets[$best]['sheet']->sensors as $sensor) {
                 $id = OpenOrder::card($this->user, $this->sheets[$best]['document'], $sensor);
                 $document = $id === null ? null : DB::table('procedure_cards')->where('shop_id', $this->user->shop_id)->where('id', $id)->value('document');
-                $this->sheets[$best]['cards'][$sensor->id] = ['id' => $id, 'card' => is_string($document) ? CardDocument::read(Node::parse($document)) : null];
+                $this->sheets[$best]['cards'][$sensor->id] = ['id' => $id, 'card' => is_string($document) ? Document::read(ProcedureCard::class, Node::parse($document)) : null];
             }
         }
 

@@ -7,10 +7,11 @@ namespace App\Records;
 use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Facts\StanceDocument;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 use Lumbro\Core\Planning\Needs;
@@ -29,7 +30,7 @@ final class BayPage
             'bays' => $rows->map(static fn(\stdClass $row): array => [
                 'id' => $row->id,
                 'version' => (int) $row->version,
-                'document' => BayDocument::write(BayDocument::read(Node::stored($row->document))),
+                'document' => Document::write(Document::read(Bay::class, Node::stored($row->document))),
             ])->all(),
             'mayChange' => $user->may(Act::Register),
         ];
@@ -49,7 +50,7 @@ final class BayPage
         }
         $kit = $file->state()->kit()
             ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
-        $bay = BayDocument::read(Node::stored($file->row->bay));
+        $bay = Document::read(Bay::class, Node::stored($file->row->bay));
         $state = $file->state();
         $stance = $state->record->stance->stance ?? new Stance();
         $seen = $bay->seenFrom($stance);

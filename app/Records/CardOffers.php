@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
 /** For each sensor of an order that is not sealed: the newest checked card for it, where it is not the one it has. */
@@ -26,7 +27,7 @@ final class CardOffers
         $offers = [];
         foreach ($file->tasks as $task) {
             foreach ($task->hash === null ? $rows : [] as $row) {
-                $card = CardDocument::read(Node::parse($row->document));
+                $card = Document::read(ProcedureCard::class, Node::parse($row->document));
                 if ($card->fit?->covers($sheet, $task->sensor) === true) {
                     if ($row->id !== $task->card_id) {
                         $offers[] = ['sensor' => $task->sensor, 'card' => $row->id, 'title' => $card->title, 'edition' => $card->edition, 'version' => (int) $row->version];

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Models\ProcedureCard;
+use App\Models\ProcedureCard as CardRow;
 use App\Models\User;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
 /** How versions of procedure cards are put into the database. */
@@ -15,15 +16,15 @@ final class CardRegister
     /**
      * Adds a version; the one it follows is superseded, and kept.
      *
-     * @param ProcedureCard|null $after the version it follows; null for a new card
+     * @param CardRow|null $after the version it follows; null for a new card
      */
-    public static function insert(User $user, string $id, ?ProcedureCard $after, string $document, ?string $checkedBy): void
+    public static function insert(User $user, string $id, ?CardRow $after, string $document, ?string $checkedBy): void
     {
-        $card = CardDocument::read(Node::parse($document));
+        $card = Document::read(ProcedureCard::class, Node::parse($document));
         if ($after !== null) {
-            ProcedureCard::query()->where('shop_id', $user->shop_id)->where('family', $after->family)->update(['newest' => false]);
+            CardRow::query()->where('shop_id', $user->shop_id)->where('family', $after->family)->update(['newest' => false]);
         }
-        ProcedureCard::query()->insert([
+        CardRow::query()->insert([
             'shop_id' => $user->shop_id,
             'id' => $id,
             'family' => $after->family ?? $id,

@@ -9,8 +9,9 @@ use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Card\CardDocument;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
@@ -82,7 +83,7 @@ final class OrderFile
             ->all();
         $cards = [];
         foreach ($tasks as $task) {
-            $cards[$task->sensor] = $task->card === null ? null : CardDocument::read(Node::stored($task->card));
+            $cards[$task->sensor] = $task->card === null ? null : Document::read(ProcedureCard::class, Node::stored($task->card));
         }
         $lines = DB::table('order_events')
             ->where('shop_id', $row->shop_id)
@@ -96,7 +97,7 @@ final class OrderFile
             $entries[] = OrderLineDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
             $version = (int) $line->version;
         }
-        $context = new OrderContext(VehicleDocument::read(Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10));
+        $context = new OrderContext(Document::read(VehicleSheet::class, Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10));
 
         return new self($row, array_values($tasks), $context, $entries, $version);
     }

@@ -6,7 +6,8 @@ namespace App\Records;
 
 use App\Http\Refusal;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
@@ -19,7 +20,7 @@ final class PracticeShelf
         $list = [];
         foreach (array_keys(self::files()) as $number) {
             $file = self::take($number);
-            $sheet = VehicleDocument::read(Node::parse((string) file_get_contents(base_path("database/demo/vehicles/{$file['vehicle']}.json"))));
+            $sheet = Document::read(VehicleSheet::class, Node::parse((string) file_get_contents(base_path("database/demo/vehicles/{$file['vehicle']}.json"))));
             $list[] = [
                 'id' => $number,
                 'car' => sprintf('%s %s, %s', $sheet->make, $sheet->model, lcfirst($sheet->sensor($file['sensor'])->name ?? $file['sensor'])),

@@ -6,8 +6,9 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Evidence\SealedRecordDocument;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Corrected;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
@@ -40,7 +41,7 @@ final class SealedDocument
             'today' => $file->order->context->today,
             'vehicle' => self::decoded($file->order->row->sheet),
             'cards' => (object) $cards,
-            'rules' => $file->order->row->rules === null ? ShopRulesDocument::none() : self::decoded($file->order->row->rules),
+            'rules' => $file->order->row->rules === null ? Document::write(new ShopRules()) : self::decoded($file->order->row->rules),
             'register' => self::decoded($file->order->row->kit),
             'bay' => self::decoded($file->order->row->bay),
             'earlierLevels' => $file->context->earlierLevels,

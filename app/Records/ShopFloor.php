@@ -6,10 +6,10 @@ namespace App\Records;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
-use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
 /** What a shop has for all its orders: its default tables and its kit. */
@@ -37,8 +37,8 @@ final readonly class ShopFloor
     public static function read(\stdClass $row): self
     {
         return new self(
-            isset($row->rules) ? ShopRulesDocument::read(Node::stored($row->rules)) : new ShopRules(),
-            KitRegisterDocument::register(isset($row->kit) ? array_map(KitRegisterDocument::item(...), Node::stored($row->kit)->items()) : []),
+            isset($row->rules) ? Document::read(ShopRules::class, Node::stored($row->rules)) : new ShopRules(),
+            KitRegister::of(isset($row->kit) ? array_map(KitItem::read(...), Node::stored($row->kit)->items()) : []),
         );
     }
 }

@@ -8,7 +8,8 @@ use App\Http\Refusal;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\TaskLineDocument;
@@ -89,7 +90,7 @@ final class TaskFile
             throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
         }
         $lines = self::lines($row->shop_id, $row->id);
-        $context = TaskBasis::of($state, $task->sensor, $card, $kit, BayDocument::read(Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
+        $context = TaskBasis::of($state, $task->sensor, $card, $kit, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
 
         return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
     }

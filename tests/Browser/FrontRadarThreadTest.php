@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Records\Moment;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Evidence\Recomputation;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\TaskLineDocument;
@@ -250,10 +251,10 @@ final class FrontRadarThreadTest extends BrowserCase
             $order->entries[] = OrderLineDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         $context = new TaskContext(
-            CardDocument::read($read('cards/quillon-sable-front.json')),
-            VehicleDocument::read($read('vehicles/quillon-sable.json')),
+            Document::read(ProcedureCard::class, $read('cards/quillon-sable-front.json')),
+            Document::read(VehicleSheet::class, $read('vehicles/quillon-sable.json')),
             DemoOrder::kit()->forTask(Moment::today(), new OverdueRule(false, 2.0)) ?? self::fail('The demo kit is not whole.'),
-            BayDocument::read($read('bays.json')->items()[0]),
+            Document::read(Bay::class, $read('bays.json')->items()[0]),
             array_keys($order->state()->record->operations),
             $order->state()->sheet->sensor('front'),
             $order->state()->forTask('front'),

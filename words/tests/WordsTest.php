@@ -95,7 +95,7 @@ final class WordsTest extends TestCase
     {
         $messages = self::messages();
         [$codes, $beginnings] = [[], []];
-        foreach (['core/src', 'app', 'words/src', 'resources/views'] as $folder) {
+        foreach (['core/src', 'app', 'words/src', 'resources/views', 'ui/src'] as $folder) {
             foreach (self::sources(__DIR__ . "/../../$folder") as $source) {
                 preg_match_all('/[\'"]([a-z][a-zA-Z0-9]*(?:[.-][a-zA-Z0-9]+)+)[\'"]/', $source, $whole);
                 foreach ($whole[1] as $code) {
@@ -103,7 +103,7 @@ final class WordsTest extends TestCase
                         $codes[] = $code;
                     }
                 }
-                preg_match_all('/[\'"]([a-z][a-zA-Z0-9-]*(?:\.[a-zA-Z0-9-]+)*[.-])(?:\{?\$|[\'"]\s*\.)/', $source, $composed);
+                preg_match_all('/[\'"`]([a-z][a-zA-Z0-9-]*(?:\.[a-zA-Z0-9-]+)*[.-])(?:\{?\$|[\'"]\s*\.)/', $source, $composed);
                 foreach ($composed[1] as $beginning) {
                     if (array_filter(array_keys($messages), static fn(string $code): bool => str_starts_with($code, $beginning)) !== []) {
                         $beginnings[] = $beginning;
@@ -120,7 +120,7 @@ final class WordsTest extends TestCase
     {
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
             self::assertInstanceOf(\SplFileInfo::class, $file);
-            if ($file->getExtension() === 'php') {
+            if (in_array($file->getExtension(), ['php', 'ts', 'tsx'], true) && ! str_contains($file->getFilename(), '.generated.')) {
                 yield $file->getPathname() => (string) file_get_contents($file->getPathname());
             }
         }

@@ -13,9 +13,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Codec\Dxf;
 use Lumbro\Core\Codec\FloorPlanFile;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
 /** The bays: outline, what stands in them, their floor; and where a car stands in one. */
@@ -31,7 +32,7 @@ final class BayController
     {
         $user = Answer::user($request);
         $body = Body::of($request, ['document']);
-        $bay = BayDocument::read($body->node('document'));
+        $bay = Document::read(Bay::class, $body->node('document'));
         DB::transaction(static function () use ($user, $body, $bay): void {
             $rows = DB::table('bays')->where('shop_id', $user->shop_id);
             $row = (clone $rows)->where('id', $body->id)->lockForUpdate()->first();
@@ -43,7 +44,7 @@ final class BayController
             }
             DB::table('bays')->upsert([[
                 'shop_id' => $user->shop_id, 'id' => $body->id, 'name' => $bay->name, 'version' => $body->version + 1,
-                'document' => json_encode(BayDocument::write($bay), JSON_THROW_ON_ERROR),
+                'document' => json_encode(Document::write($bay), JSON_THROW_ON_ERROR),
             ]], ['shop_id', 'id'], ['name', 'version', 'document']);
         });
 
@@ -62,11 +63,11 @@ final class BayController
     public function export(Request $request, string $bay, string $form): Response
     {
         $row = DB::table('bays')->where('shop_id', Answer::user($request)->shop_id)->where('id', $bay)->first() ?? throw Refusal::notFound('This bay');
-        $read = BayDocument::read(Node::parse($row->document));
+        $read = Document::read(Bay::class, Node::parse($row->document));
         [$text, $type] = match ($form) {
             'svg' => [FloorPlanFile::svg($read), 'image/svg+xml'],
             'dxf' => [FloorPlanFile::dxf($read), 'image/vnd.dxf'],
-            default => [(string) json_encode(BayDocument::write($read), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), 'application/json'],
+            default => [(string) json_encode(Document::write($read), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), 'application/json'],
         };
         $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($read->name)), '-') ?: 'bay';
 

@@ -8,7 +8,7 @@ use App\Http\Answer;
 use App\Http\Body;
 use App\Http\Cursor;
 use App\Http\Refusal;
-use App\Models\ProcedureCard;
+use App\Models\ProcedureCard as CardRow;
 use App\Models\User;
 use App\Records\CardRegister;
 use App\Records\Moment;
@@ -17,8 +17,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Card\CardDifference;
-use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Catalogue\Card\CardForm;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 
@@ -29,7 +30,7 @@ final class CardController
 
     public function index(Request $request): JsonResponse
     {
-        $query = ProcedureCard::query()->toBase()->where('shop_id', Answer::user($request)->shop_id)->where('newest', true);
+        $query = CardRow::query()->toBase()->where('shop_id', Answer::user($request)->shop_id)->where('newest', true);
         foreach (array_slice(array_filter(explode(' ', mb_strtolower(trim((string) $request->query('search', ''))))), 0, 6) as $word) {
             $query->where('search', 'like', '%' . addcslashes($word, '%_\\') . '%');
         }
@@ -65,15 +66,15 @@ final class CardController
     {
         $user = Answer::user($request);
         $body = Body::of($request, ['document'], ['follows']);
-        CardDocument::read($body->node('document'));
-        $row = DB::transaction(function () use ($request, $user, $body): ProcedureCard {
-            $known = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->first();
+        Document::read(ProcedureCard::class, $body->node('document'));
+        $row = DB::transaction(function () use ($request, $user, $body): CardRow {
+            $known = CardRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->first();
             if ($known !== null) {
                 return $known;
             }
             $after = $body->has('follows') ? $this->find($request, $body->text('follows', 40), true) : null;
             if ($after !== null && ! $after->newest) {
-                $newest = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('family', $after->family)->where('newest', true)->firstOrFail();
+                $newest = CardRow::query()->where('shop_id', $user->shop_id)->where('family', $after->family)->where('newest', true)->firstOrFail();
 
                 throw Refusal::cardMovedOn($this->page($user, $newest));
             }
@@ -86,7 +87,7 @@ final class CardController
             $this->noSecondOfItsId($user, $document, $after);
             CardRegister::insert($user, $body->id, $after, (string) json_encode($document), null);
 
-            return ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->firstOrFail();
+            return CardRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->firstOrFail();
         });
 
         return Answer::json($this->page($user, $row));
@@ -97,9 +98,9 @@ final class CardController
     {
         $user = Answer::user($request);
         Body::of($request, []);
-        $row = DB::transaction(function () use ($request, $user, $card): ProcedureCard {
+        $row = DB::transaction(function () use ($request, $user, $card): CardRow {
             $row = $this->find($request, $card, true);
-            if ($row->checked_by !== null || CardDocument::read(Node::parse($row->document))->isChecked()) {
+            if ($row->checked_by !== null || Document::read(ProcedureCard::class, Node::parse($row->document))->isChecked()) {
                 return $row;
             }
             if (! $row->newest) {
@@ -110,7 +111,7 @@ final class CardController
                 throw Refusal::forbidden('You entered this card. A second person checks it against its source.');
             }
             $document->checkedBy = $user->name;
-            ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update([
+            CardRow::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update([
                 'document' => json_encode($document), 'checked_by' => $user->id, 'checked_at' => Moment::now(),
             ]);
 
@@ -127,22 +128,22 @@ final class CardController
 
         return new Response($pretty . "\n", 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => 'attachment; filename="' . CardDocument::read(Node::parse($row->document))->id . "-v{$row->version}.json\"",
+            'Content-Disposition' => 'attachment; filename="' . Document::read(ProcedureCard::class, Node::parse($row->document))->id . "-v{$row->version}.json\"",
         ]);
     }
 
-    private function noSecondOfItsId(User $user, \stdClass $document, ?ProcedureCard $after): void
+    private function noSecondOfItsId(User $user, \stdClass $document, ?CardRow $after): void
     {
-        $other = ProcedureCard::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
+        $other = CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
         if ($other !== null && ($after === null || $other->family !== $after->family)) {
             throw Refusal::field('/document/id', 'Another card of the shop has this id.');
         }
     }
 
     /** @return array<string, mixed> */
-    private function page(User $user, ProcedureCard $row): array
+    private function page(User $user, CardRow $row): array
     {
-        $versions = ProcedureCard::query()->toBase()->where('shop_id', $user->shop_id)->where('family', $row->family)->orderByDesc('version')->get(['id', 'version', 'document', 'checked_at', 'newest']);
+        $versions = CardRow::query()->toBase()->where('shop_id', $user->shop_id)->where('family', $row->family)->orderByDesc('version')->get(['id', 'version', 'document', 'checked_at', 'newest']);
         $node = Node::parse($row->document);
 
         return [
@@ -152,16 +153,16 @@ final class CardController
             'document' => $node->raw(),
             ...CardForm::page($node),
             'mayEdit' => $user->may(Act::Register) && $row->newest,
-            'mayCheck' => $row->newest && $row->entered_by !== $user->id && ! CardDocument::read($node)->isChecked(),
+            'mayCheck' => $row->newest && $row->entered_by !== $user->id && ! Document::read(ProcedureCard::class, $node)->isChecked(),
             'versions' => $versions->map(static fn(\stdClass $version): array => [
                 'id' => $version->id, 'version' => (int) $version->version, ...CardForm::line(Node::parse($version->document)), 'checked' => $version->checked_at !== null,
             ])->all(),
         ];
     }
 
-    private function find(Request $request, string $card, bool $forWriting = false): ProcedureCard
+    private function find(Request $request, string $card, bool $forWriting = false): CardRow
     {
-        return ProcedureCard::query()
+        return CardRow::query()
             ->where('shop_id', Answer::user($request)->shop_id)
             ->where('id', preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $card) === 1 ? $card : throw Refusal::notFound('This card'))
             ->when($forWriting, static fn($query) => $query->lockForUpdate())

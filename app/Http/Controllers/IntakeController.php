@@ -13,9 +13,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\ShopRules\Operations;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
@@ -36,7 +37,7 @@ final class IntakeController
             'number' => OpenOrder::nextNumber($user),
             'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'says' => Message::of("operation.$code"), 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
             'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
-                $sheet = VehicleDocument::read(Node::parse($row->document));
+                $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
 
                 return [
                     'id' => $row->id, 'name' => "$sheet->make $sheet->model",
@@ -81,7 +82,7 @@ final class IntakeController
     {
         $user = Answer::user($request);
         $body = Body::of($request, ['document']);
-        ShopRulesDocument::read($body->node('document'));
+        Document::read(ShopRules::class, $body->node('document'));
         $changed = DB::table('shop_rules')->where('shop_id', $user->shop_id)->where('version', $body->version)->update([
             'document' => json_encode($body->node('document')->raw()), 'version' => $body->version + 1,
         ]);

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer;
 use App\Http\Body;
 use App\Http\Refusal;
-use App\Models\KitItem;
+use App\Models\KitItem as KitRow;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\ShopFloor;
@@ -15,7 +15,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
-use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
+use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Act;
 
@@ -32,18 +32,18 @@ final class KitController
     {
         $user = Answer::user($request);
         $body = Body::of($request, ['document'], ['retired']);
-        $item = KitRegisterDocument::item($body->node('document'));
+        $item = KitItem::read($body->node('document'));
         $name = $item instanceof Instrument ? $item->measures->id : $item->id;
         DB::transaction(function () use ($user, $body, $name): void {
-            $row = KitItem::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->lockForUpdate()->first();
+            $row = KitRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->lockForUpdate()->first();
             $document = (string) json_encode($body->node('document')->raw());
             if (($row === null ? 0 : $row->version) !== $body->version) {
                 throw Refusal::itemMovedOn($this->page($user));
             }
-            if (KitItem::query()->where('shop_id', $user->shop_id)->where('item', $name)->where('id', '<>', $body->id)->exists()) {
+            if (KitRow::query()->where('shop_id', $user->shop_id)->where('item', $name)->where('id', '<>', $body->id)->exists()) {
                 throw Refusal::field('/document/id', "\"$name\" is the id of another item of the kit.");
             }
-            KitItem::query()->upsert([[
+            KitRow::query()->upsert([[
                 'shop_id' => $user->shop_id, 'id' => $body->id, 'item' => $name, 'sort' => json_decode($document)->sort, 'document' => $document,
                 'version' => $body->version + 1, 'retired' => $body->flag('retired'),
             ]], ['shop_id', 'id'], ['item', 'sort', 'document', 'version', 'retired']);
@@ -57,11 +57,11 @@ final class KitController
     {
         $rule = ShopFloor::of($user->shop_id)->rules->overdue;
         $today = Moment::today();
-        $rows = KitItem::query()->toBase()->where('shop_id', $user->shop_id)->orderBy('retired')->orderBy('sort')->orderBy('item')->get();
+        $rows = KitRow::query()->toBase()->where('shop_id', $user->shop_id)->orderBy('retired')->orderBy('sort')->orderBy('item')->get();
 
         return [
             'items' => $rows->map(static function (\stdClass $row) use ($today): array {
-                $item = KitRegisterDocument::item(Node::parse($row->document));
+                $item = KitItem::read(Node::parse($row->document));
 
                 return [
                     'id' => $row->id, 'version' => (int) $row->version, 'retired' => (bool) $row->retired,

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
-use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\Line;
@@ -56,13 +58,13 @@ final readonly class Recomputation
         $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $cards = [];
         foreach ($b['cards']->members() as $sensor => $card) {
-            $cards[(string) $sensor] = $card->raw() === null ? null : CardDocument::read($card);
+            $cards[(string) $sensor] = $card->raw() === null ? null : Document::read(ProcedureCard::class, $card);
         }
         $context = new OrderContext(
-            VehicleDocument::read($b['vehicle']),
+            Document::read(VehicleSheet::class, $b['vehicle']),
             $cards,
-            ShopRulesDocument::read($b['rules']),
-            KitRegisterDocument::register(array_map(KitRegisterDocument::item(...), $b['register']->fewItems(500))),
+            Document::read(ShopRules::class, $b['rules']),
+            KitRegister::of(array_map(KitItem::read(...), $b['register']->fewItems(500))),
             $b['today']->day(),
         );
         $order = new OrderState($context, self::orderLines($record->orderLines()));
@@ -70,7 +72,7 @@ final readonly class Recomputation
         $card = $cards[$sensor] ?? throw InvalidInput::because($b['cards']->path(), 'record.no-card', ['sensor' => $sensor]);
         $kit = $order->kit() ?? throw InvalidInput::because($b['register']->path(), 'kit.incomplete');
         $levels = array_map(static fn(Node $level): float => $level->between(-300, 300), $b['earlierLevels']->fewItems(60));
-        $state = new TaskState(TaskBasis::of($order, $sensor, $card, $kit, BayDocument::read($b['bay']), $levels), self::lines($record->taskLines()));
+        $state = new TaskState(TaskBasis::of($order, $sensor, $card, $kit, Document::read(Bay::class, $b['bay']), $levels), self::lines($record->taskLines()));
         $again = $record->edition === 2 ? TaskStateDocument::write($state) : SealedFacts::of($state);
 
         return new self($state, $order, Comparison::differences($record->result->raw(), json_decode((string) json_encode($again, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR), $record->result->path(), $record->edition));

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Catalogue\Bay\Bay;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
 use Lumbro\Core\Catalogue\Bay\Polygon;
 use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Planning\Fit;
 use Lumbro\Core\Planning\Need;
 use Lumbro\Core\Planning\StanceSearch;
@@ -29,7 +29,7 @@ final class StanceDocument
         $unserved = $search ? array_values(array_filter($needs, static fn(Need $need): bool => ! in_array($need->id, $served, true))) : [];
 
         return [
-            'bay' => ['name' => $bay->name, 'outline' => $bay->outline, 'obstacles' => BayDocument::write($bay)['obstacles'] ?? [], 'levelZone' => $bay->levelZone],
+            'bay' => ['name' => $bay->name, 'outline' => $bay->outline, 'obstacles' => Document::write($bay)['obstacles'] ?? [], 'levelZone' => $bay->levelZone],
             'needs' => array_map(static fn(Need $need): array => [
                 'id' => $need->id,
                 'name' => $need->name,

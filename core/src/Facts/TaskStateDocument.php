@@ -104,7 +104,7 @@ final class TaskStateDocument
             'target' => $card->targetName,
             'heightDatum' => $state->context->spot->heightDatum,
             'spot' => self::spot($state),
-            'echo' => ['expected' => $card->echoExpected, 'within' => $card->echoWithin],
+            'echo' => ['expected' => $card->echo?->expected, 'within' => $card->echo?->within],
         ];
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Journal;
 
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
@@ -68,7 +68,7 @@ final class TaskLineDocument
                 );
             case 'schools':
                 $schools = array_map(
-                    static fn(Node $school): string => $school->oneOf(CardDocument::SCHOOLS),
+                    static fn(Node $school): string => $school->oneOf(ProcedureCard::SCHOOLS),
                     $payload->fields(['schools'])['schools']->items(),
                 );
 
@@ -76,7 +76,7 @@ final class TaskLineDocument
             case 'reference':
                 $f = $payload->fields(['reference', 'reason']);
 
-                return new ReferenceChosen($id, $person, $at, $f['reference']->oneOf(CardDocument::REFERENCES), $f['reason']->line(300));
+                return new ReferenceChosen($id, $person, $at, $f['reference']->oneOf(ProcedureCard::REFERENCES), $f['reason']->line(300));
             case 'stand':
                 $f = $payload->fields(['tilt'], ['arm']);
 

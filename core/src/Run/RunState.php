@@ -49,8 +49,8 @@ final class RunState
         $this->finding = $this->found();
         $this->echo = EchoTrend::of(
             array_values(array_filter(array_map(static fn(RunMade $run): ?float => $run->echoLevel, $this->log->group()->runs ?? []), static fn(?float $level): bool => $level !== null)),
-            $context->card->echoExpected,
-            $context->card->echoWithin,
+            $context->card->echo?->expected,
+            $context->card->echo?->within,
             $context->earlierLevels,
         );
     }

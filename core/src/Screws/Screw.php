@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Lumbro\Core\Screws;
 
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Text;
 use Lumbro\Core\Measure\Node;
 
 /** An adjusting screw in the sensor frame: mm from the pivot, y to the sensor's own left, z up. */
@@ -19,12 +22,19 @@ final readonly class Screw
      * @param float      $position turns clockwise of its middle now
      */
     public function __construct(
+        #[Text(null)]
         public string $id,
+        #[Number('mm')]
         public float $y,
+        #[Number('mm')]
         public float $z,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $pitch,
+        #[Choice(TurnSense::class)]
         public TurnSense $clockwise,
+        #[Number('', 0)]
         public ?float $travel = null,
+        #[Number]
         public float $position = 0.0,
     ) {}
 

@@ -315,10 +315,10 @@ final readonly class TaskState
                     default => $verdict,
                 };
             }
-            $excess = ($run->echoLevel ?? 0.0) - ($this->context->card->echoExpected ?? 0.0);
-            $within = $this->context->card->echoWithin ?? INF;
+            $excess = ($run->echoLevel ?? 0.0) - ($this->context->card->echo->expected ?? 0.0);
+            $within = $this->context->card->echo->within ?? INF;
             $results[] = new RunResult($run, $release, $verdicts['azimuth'], $verdicts['elevation'], $errors['azimuth'], $errors['elevation'], match (true) {
-                $this->context->card->echoExpected === null || $run->echoLevel === null => 'nothing-expected',
+                $this->context->card->echo === null || $run->echoLevel === null => 'nothing-expected',
                 $excess < -$within => 'low',
                 $excess > $within => 'high',
                 default => 'as-expected',

@@ -11,7 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const LAYERS = [
-        'Message', 'Failure', 'Numeric', 'Measure',
+        'Message', 'Failure', 'Numeric', 'Measure', 'Fields',
         'Survey', 'Decision', 'Floor', 'Placement', 'Axis', 'Screws', 'Echo', 'Drive',
         'Catalogue', 'Method', 'Journal',
         'Intake', 'SetUp', 'Run', 'Work', 'Planning', 'Practice',

@@ -6,16 +6,16 @@ namespace Lumbro\Core\Tests\Architecture;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
-use Lumbro\Core\Catalogue\Kit\KitDocument;
-use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Codec\PoseDocument;
 use Lumbro\Core\Codec\ToolLogDocument;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\BorderlineAccepted;
 use Lumbro\Core\Journal\CauseChecked;
 use Lumbro\Core\Journal\Corrected;
@@ -108,8 +108,7 @@ final class SchemasTest extends TestCase
             yield "card $card" => ['card', $json("cards/$card.json")];
         }
         yield 'vehicle' => ['vehicle', $json('vehicles/quillon-sable.json')];
-        yield 'vehicle as measured' => ['vehicle', (string) json_encode(VehicleDocument::write(DemoOrder::sheet('quillon-sable')->measured('wheelbase', 2907, 1.5)))];
-        yield 'kit' => ['kit', (string) json_encode(KitDocument::write((new DemoTask())->context()->kit))];
+        yield 'vehicle as measured' => ['vehicle', (string) json_encode(Document::write(DemoOrder::sheet('quillon-sable')->measured('wheelbase', 2907, 1.5)))];
         yield 'shop rules' => ['shop-rules', $json('shop-rules.json')];
         foreach (DemoTask::node('kit.json')->items() as $i => $item) {
             yield "kit item $i" => ['kit-item', (string) json_encode($item->raw())];
@@ -242,14 +241,13 @@ final class SchemasTest extends TestCase
         try {
             $node = Node::parse($document);
             match ($schema) {
-                'card' => CardDocument::read($node),
-                'vehicle' => VehicleDocument::read($node),
-                'kit' => KitDocument::read($node),
-                'kit-item' => KitRegisterDocument::item($node),
-                'shop-rules' => ShopRulesDocument::read($node),
+                'card' => Document::read(ProcedureCard::class, $node),
+                'vehicle' => Document::read(VehicleSheet::class, $node),
+                'kit-item' => KitItem::read($node),
+                'shop-rules' => Document::read(ShopRules::class, $node),
                 'scan' => ScanDocument::read($node),
                 'order-line' => self::orderLine($node),
-                'bay' => BayDocument::read($node),
+                'bay' => Document::read(Bay::class, $node),
                 'pose' => PoseDocument::read($node),
                 'scenario' => Scenario::read($node),
                 'tool-log' => ToolLogDocument::read($document),

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Catalogue;
 
 use Lumbro\Core\Catalogue\Card\CardDifference;
-use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Catalogue\Card\CardForm;
 use Lumbro\Core\Catalogue\Card\CardValues;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
@@ -74,7 +75,7 @@ final class CardTest extends TestCase
         /** @var array<string, mixed> $own */
         $own = json_decode((string) json_encode(DemoTask::node('cards/quillon-sable-front.json')->raw()), true);
         $own['checkedBy'] = $own['enteredBy'];
-        self::assertFalse(CardDocument::read(Node::parse((string) json_encode($own)))->isChecked());
+        self::assertFalse(Document::read(ProcedureCard::class, Node::parse((string) json_encode($own)))->isChecked());
     }
 
     public function testStepsThatWaitForEachOtherAreRefused(): void
@@ -84,13 +85,13 @@ final class CardTest extends TestCase
         foreach ([[['a', ['b']], ['b', ['c']], ['c', ['a']]], [['a', ['a']]]] as $cycle) {
             $card['steps'] = array_map(static fn(array $step): array => ['id' => $step[0], 'text' => 'x', 'after' => $step[1]], $cycle);
             try {
-                CardDocument::read(Node::parse((string) json_encode($card)));
+                Document::read(ProcedureCard::class, Node::parse((string) json_encode($card)));
                 self::fail('The cycle was taken.');
             } catch (InvalidInput $failure) {
                 self::assertSame('/steps/0/after', $failure->path());
             }
         }
         $card['steps'] = [['id' => 'b', 'text' => 'x', 'after' => ['a']], ['id' => 'a', 'text' => 'x']];
-        self::assertCount(2, CardDocument::read(Node::parse((string) json_encode($card)))->steps);
+        self::assertCount(2, Document::read(ProcedureCard::class, Node::parse((string) json_encode($card)))->steps);
     }
 }

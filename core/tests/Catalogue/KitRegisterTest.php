@@ -24,7 +24,7 @@ final class KitRegisterTest extends TestCase
         self::assertNotNull($late);
         self::assertSame(['tape-1', 2.0, 0.0006, 1.0], [$late->id, $late->accuracy, $late->sScale, $late->resolution]);
         self::assertSame(1.0, $kit->forTask('2027-11-25', new OverdueRule(true, 1.0))?->tape->accuracy);
-        self::assertNull((new KitRegister([], $kit->stands, $kit->targets))->forTask('2026-11-25', $rule));
+        self::assertNull((KitRegister::of([...$kit->stands, ...$kit->targets]))->forTask('2026-11-25', $rule));
     }
 
     public function testWhatIsOwnedStandsInIsOverdueOrMissingIsSaid(): void
@@ -37,7 +37,7 @@ final class KitRegisterTest extends TestCase
         self::assertSame(['overdue', 'Inclinometer, 60 mm base', true], $need('inclinometer', null, true));
         self::assertSame(['owned', 'Steel tape, 5 m', false], $need('tape', null));
         self::assertSame(['overdue', 'Steel tape, 8 m', false], $need('tape', 'Steel tape, 8 m'));
-        $without = new KitRegister($kit->instruments, $kit->stands, array_values(array_filter($kit->targets, static fn($target): bool => $target->id !== 'corner-1')));
+        $without = KitRegister::of([...$kit->instruments, ...$kit->stands, ...array_values(array_filter($kit->targets, static fn($target): bool => $target->id !== 'corner-1'))]);
         $found = $without->need('target', 'Corner reflector', ['Front radar'], '', '2026-11-25', new OverdueRule(...self::WIDENS));
         self::assertSame(['stands-in', 'Corner reflector, small'], [$found->state, $found->item]);
         self::assertStringContainsString('use its own drawing', Told::words($found->note));

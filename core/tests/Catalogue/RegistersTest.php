@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Catalogue;
 
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Measure\Node;
@@ -22,16 +23,16 @@ final class RegistersTest extends TestCase
     public function testEveryDemoDocumentIsRead(): void
     {
         $folder = dirname(__DIR__, 3) . '/database/demo';
-        $cards = array_map(static fn(string $file): string => CardDocument::read(DemoTask::node('cards/' . basename($file)))->id, glob("$folder/cards/*.json") ?: []);
+        $cards = array_map(static fn(string $file): string => Document::read(ProcedureCard::class, DemoTask::node('cards/' . basename($file)))->id, glob("$folder/cards/*.json") ?: []);
         self::assertSame(['marrow-field-blind-spot', 'marrow-field-front', 'quillon-sable-front', 'quillon-sable-rear', 'tessara-brink-front', 'tessara-halyard-front-pair', 'tessara-halyard-rear'], $cards);
         foreach (glob("$folder/vehicles/*.json") ?: [] as $file) {
-            self::assertGreaterThan(2000, VehicleDocument::read(DemoTask::node('vehicles/' . basename($file)))->wheelbase);
+            self::assertGreaterThan(2000, Document::read(VehicleSheet::class, DemoTask::node('vehicles/' . basename($file)))->wheelbase);
         }
         foreach (DemoTask::node('bays.json')->items() as $bay) {
-            self::assertGreaterThan(3, count(BayDocument::read($bay)->outline));
+            self::assertGreaterThan(3, count(Document::read(Bay::class, $bay)->outline));
         }
         self::assertSame('tape-1', (new DemoTask())->context()->kit->tape->id);
-        self::assertNotSame([], ShopRulesDocument::read(DemoTask::node('shop-rules.json'))->owed);
+        self::assertNotSame([], Document::read(ShopRules::class, DemoTask::node('shop-rules.json'))->owed);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -55,7 +56,7 @@ final class RegistersTest extends TestCase
         $card = json_decode((string) json_encode(DemoTask::node('cards/quillon-sable-front.json')->raw()), true);
         self::assertIsArray($card);
         try {
-            CardDocument::read(Node::parse((string) json_encode(array_replace_recursive($card, $change))));
+            Document::read(ProcedureCard::class, Node::parse((string) json_encode(array_replace_recursive($card, $change))));
             self::fail('The card was taken.');
         } catch (InvalidInput $failure) {
             self::assertSame($path, $failure->path());

@@ -7,13 +7,13 @@ namespace Lumbro\Core\Tests\Planning;
 use Eris\Generators;
 use Eris\TestTrait;
 use Lumbro\Core\Catalogue\Bay\Bay;
-use Lumbro\Core\Catalogue\Bay\BayDocument;
 use Lumbro\Core\Catalogue\Bay\Obstacle;
 use Lumbro\Core\Catalogue\Bay\Polygon;
 use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Codec\Dxf;
 use Lumbro\Core\Codec\FloorPlanFile;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Planning\Fit;
 use Lumbro\Core\Planning\Need;
@@ -120,14 +120,14 @@ final class BayTest extends TestCase
 
     public function testABaysOwnSurveyCountsForTheFloor(): void
     {
-        $hall = BayDocument::read(DemoTask::node('bays.json')->items()[2]);
+        $hall = Document::read(Bay::class, DemoTask::node('bays.json')->items()[2]);
         self::assertNotNull($hall->survey);
-        self::assertEquals($hall, BayDocument::read(Node::parse((string) json_encode(BayDocument::write($hall)))));
+        self::assertEquals($hall, Document::read(Bay::class, Node::parse((string) json_encode(Document::write($hall)))));
     }
 
     public function testADrawingComesBackAsItWent(): void
     {
-        $bay = BayDocument::read(DemoTask::node('bays.json')->items()[2]);
+        $bay = Document::read(Bay::class, DemoTask::node('bays.json')->items()[2]);
         $read = Dxf::outlines(FloorPlanFile::dxf($bay));
         self::assertEquals($bay->outline, $read[0]);
         self::assertCount(4, $read, 'Outline, level zone and two obstacles.');

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Catalogue\Card\CardDocument;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
-use Lumbro\Core\Catalogue\Kit\KitRegisterDocument;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
-use Lumbro\Core\Catalogue\ShopRules\ShopRulesDocument;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
@@ -32,22 +30,22 @@ final class DemoOrder
 
     public static function sheet(string $car): VehicleSheet
     {
-        return VehicleDocument::read(DemoTask::node("vehicles/$car.json"));
+        return Document::read(VehicleSheet::class, DemoTask::node("vehicles/$car.json"));
     }
 
     public static function card(string $name): ProcedureCard
     {
-        return CardDocument::read(DemoTask::node("cards/$name.json"));
+        return Document::read(ProcedureCard::class, DemoTask::node("cards/$name.json"));
     }
 
     public static function rules(): ShopRules
     {
-        return ShopRulesDocument::read(DemoTask::node('shop-rules.json'));
+        return Document::read(ShopRules::class, DemoTask::node('shop-rules.json'));
     }
 
     public static function kit(): KitRegister
     {
-        return KitRegisterDocument::register(array_map(KitRegisterDocument::item(...), DemoTask::node('kit.json')->items()));
+        return KitRegister::of(array_map(KitItem::read(...), DemoTask::node('kit.json')->items()));
     }
 
     public function context(): OrderContext

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
@@ -50,12 +51,12 @@ final class DemoTask
     public function context(): TaskContext
     {
         $card = (array) self::node($this->sensor === 'front' ? 'cards/quillon-sable-front.json' : 'cards/quillon-sable-rear.json')->raw();
-        $sheet = VehicleDocument::read(self::node('vehicles/quillon-sable.json'));
+        $sheet = Document::read(VehicleSheet::class, self::node('vehicles/quillon-sable.json'));
         $with = fn(?TaskOrder $order): TaskContext => new TaskContext(
-            CardDocument::read(Node::parse((string) json_encode(self::spoken(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card))))),
+            Document::read(ProcedureCard::class, Node::parse((string) json_encode(self::spoken(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card))))),
             $sheet,
             DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
-            BayDocument::read(self::node('bays.json')->items()[0]),
+            Document::read(Bay::class, self::node('bays.json')->items()[0]),
             $this->operations,
             $sheet->sensor($this->sensor),
             $order,

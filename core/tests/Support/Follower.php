@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Catalogue\Bay\BayDocument;
-use Lumbro\Core\Catalogue\Card\CardDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
-use Lumbro\Core\Catalogue\Vehicle\VehicleDocument;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\Answered;
@@ -116,8 +117,8 @@ final class Follower
 
     private function context(): TaskContext
     {
-        $card = CardDocument::read(Node::parse((string) json_encode($this->card)));
-        $sheet = VehicleDocument::read(DemoTask::node("vehicles/{$this->file['vehicle']}.json"));
+        $card = Document::read(ProcedureCard::class, Node::parse((string) json_encode($this->card)));
+        $sheet = Document::read(VehicleSheet::class, DemoTask::node("vehicles/{$this->file['vehicle']}.json"));
         $bay = [];
         foreach ((array) json_decode((string) json_encode(DemoTask::node('bays.json')->raw()), true) as $known) {
             if (is_array($known) && $known['name'] === $this->file['bay']) {
@@ -131,7 +132,7 @@ final class Follower
             $card,
             $sheet,
             DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
-            BayDocument::read(Node::parse((string) json_encode($bay))),
+            Document::read(Bay::class, Node::parse((string) json_encode($bay))),
             $this->file['operations'],
             $sensor,
             new TaskOrder(Owed::after($operations, $sensor, $card), [], [], [], floor: $this->floor, policy: $this->policy),

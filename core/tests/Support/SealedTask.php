@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
-use Lumbro\Core\Catalogue\Bay\BayDocument;
+use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Evidence\SealedRecordDocument;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Work\TaskBasis;
 use Lumbro\Core\Work\TaskState;
 
@@ -28,7 +29,7 @@ final class SealedTask
         $context = $order->context();
         $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
         $bay = DemoTask::node('bays.json')->items()[0];
-        $state = new TaskState(TaskBasis::of($order->state(), 'front', $card, $order->state()->kit() ?? throw new \LogicException('The demo kit is whole.'), BayDocument::read($bay), [24.1]), $entries);
+        $state = new TaskState(TaskBasis::of($order->state(), 'front', $card, $order->state()->kit() ?? throw new \LogicException('The demo kit is whole.'), Document::read(Bay::class, $bay), [24.1]), $entries);
         $cards = [];
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();

@@ -13,7 +13,7 @@ import { uuid7 } from '../api/uuid7';
 import { useKept } from '../intake/useKept';
 import { Page } from '../shell/Page';
 import { at, numeric, textOf, withValue, type Doc } from './document';
-import { LISTS } from './lists';
+import { cardLists } from '../api/forms.generated';
 import { RowsEditor } from './RowsEditor';
 import { finished, rowsOf, withRows } from './rows';
 import { useCard } from './useCards';
@@ -51,7 +51,7 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
   const setDoc = (next: Doc) => setKept({ ...kept, doc: next });
   const save = useMutation({
     mutationFn: () => {
-      let made = LISTS.reduce(finished, doc);
+      let made = cardLists.reduce(finished, doc);
       for (const value of page.values) {
         if (value.kind === 'number') {
           made = withValue(made, value.pointer, numeric(at(made, value.pointer)));
@@ -156,8 +156,9 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
             </Box>
           </Box>
         ))}
-        {LISTS.map((spec) => (
+        {cardLists.map((spec) => (
           <RowsEditor
+            of="card"
             key={spec.pointer}
             spec={spec}
             rows={rowsOf(doc, spec)}

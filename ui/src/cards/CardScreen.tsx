@@ -12,7 +12,10 @@ import { uuid7 } from '../api/uuid7';
 import { Page } from '../shell/Page';
 import { figures } from '../theme/theme';
 import { textOf, type Doc } from './document';
-import { LISTS, type Column } from './lists';
+import { columnLabel, listWords } from './labels';
+import type { FormList } from '../api/forms';
+import { cardLists } from '../api/forms.generated';
+import { useWords } from '../words/useWords';
 import { cell, rowsOf } from './rows';
 import { useCard } from './useCards';
 
@@ -35,6 +38,7 @@ export function CardScreen() {
 function Open({ page }: { page: CardPage }) {
   const queries = useQueryClient();
   const doc = page.document as Doc;
+  const words = useWords();
   const [compared, setCompared] = useState<string | null>(null);
   const check = useMutation({
     mutationFn: () =>
@@ -110,13 +114,13 @@ function Open({ page }: { page: CardPage }) {
               ))}
           </Part>
         ))}
-        {LISTS.map((spec) => {
+        {cardLists.map((spec) => {
           const rows = rowsOf(doc, spec);
           return rows.length === 0 ? null : (
-            <Part key={spec.pointer} title={spec.title}>
+            <Part key={spec.pointer} title={listWords(words, 'card', spec).title}>
               <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
                 {rows.map((row, i) => (
-                  <Row key={i} row={row} columns={spec.columns} />
+                  <Row key={i} row={row} spec={spec} />
                 ))}
               </Box>
             </Part>
@@ -188,8 +192,9 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 }
 
 /** A row of a list: its sentence first, what belongs to it smaller. */
-function Row({ row, columns }: { row: Doc; columns: Column[] }) {
-  const cells = columns
+function Row({ row, spec }: { row: Doc; spec: FormList }) {
+  const words = useWords();
+  const cells = spec.columns
     .map((column) => ({ column, text: textOf(cell(row, column.key)) }))
     .filter(({ text }) => text !== '');
   const main = cells.find(({ column }) => column.wide) ?? cells[0];
@@ -204,7 +209,7 @@ function Row({ row, columns }: { row: Doc; columns: Column[] }) {
           .filter((known) => known !== main)
           .map(
             ({ column, text }) =>
-              `${column.label.toLowerCase()} ${text.replace('-', column.kind === 'number' ? '−' : '-')}`,
+              `${columnLabel(words, 'card', spec, column).toLowerCase()} ${text.replace('-', column.kind === 'number' ? '−' : '-')}`,
           )
           .join(' · ')}
       </Box>

@@ -3,33 +3,39 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import type { FormColumn, FormList } from '../api/forms';
 import { useIntake } from '../order/useIntake';
+import { useWords } from '../words/useWords';
 import { textOf, type Doc } from './document';
-import type { CardListSpec, Column } from './lists';
+import { columnLabel, listWords, type FormOf } from './labels';
 import { cell, withCell } from './rows';
 
-/** A list of a card, row by row. */
+/** A list of a form, row by row. */
 export function RowsEditor({
+  of,
   spec,
   rows,
   onChange,
   wrong,
 }: {
-  spec: CardListSpec;
+  of: FormOf;
+  spec: FormList;
   rows: Doc[];
   onChange: (rows: Doc[]) => void;
   /** The row and column that were refused, and why. */
   wrong: { row: number; key: string; message: string } | null;
 }) {
+  const words = useWords();
+  const { title, hint } = listWords(words, of, spec);
   return (
     <Box
       component="section"
       sx={{ mb: 2, p: 2, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}
-      aria-label={spec.title}
+      aria-label={title}
     >
-      <Typography variant="h3">{spec.title}</Typography>
+      <Typography variant="h3">{title}</Typography>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
-        {spec.hint}
+        {hint}
       </Typography>
       {rows.map((row, i) => (
         <Box
@@ -57,6 +63,7 @@ export function RowsEditor({
                 key={column.key}
                 id={`${spec.pointer.slice(1)}-${i}-${column.key}`}
                 column={column}
+                label={columnLabel(words, of, spec, column)}
                 row={row}
                 wrong={
                   wrong?.row === i && (wrong.key === column.key || wrong.key === '')
@@ -70,7 +77,7 @@ export function RowsEditor({
           <Button
             color="inherit"
             onClick={() => onChange(rows.filter((_, k) => k !== i))}
-            aria-label={`Take out row ${i + 1} of ${spec.title}`}
+            aria-label={`Take out row ${i + 1} of ${title}`}
           >
             Take out
           </Button>
@@ -86,12 +93,14 @@ export function RowsEditor({
 function Cell({
   id,
   column,
+  label,
   row,
   wrong,
   onChange,
 }: {
   id: string;
-  column: Column;
+  column: FormColumn;
+  label: string;
   row: Doc;
   wrong: string | undefined;
   onChange: (row: Doc) => void;
@@ -104,7 +113,7 @@ function Cell({
           value: operation.code,
           words: operation.says,
         }))
-      : (column.choices ?? []).map((word) => ({ value: word, words: word }));
+      : column.choices.map((word) => ({ value: word, words: word }));
   const select = column.kind === 'choice' || column.kind === 'operation';
   const set = (typed: string) => {
     const words = typed
@@ -124,13 +133,13 @@ function Cell({
   return (
     <TextField
       id={id}
-      label={column.label}
+      label={label}
       select={select}
       value={select && !picks.some((pick) => pick.value === shown) ? '' : shown}
       onChange={(event) => set(event.target.value)}
       error={wrong !== undefined}
       helperText={wrong}
-      multiline={column.wide === true && !select}
+      multiline={column.wide && !select}
       sx={column.wide ? { gridColumn: '1 / -1' } : {}}
       slotProps={{
         htmlInput: {

@@ -1,8 +1,8 @@
 import { at, numeric, textOf, withValue, type Doc, type Json } from './document';
-import type { CardListSpec } from './lists';
+import type { FormList } from '../api/forms';
 
 /** The rows of a card's list as objects, whatever form the document gives them. */
-export function rowsOf(doc: Doc, spec: CardListSpec): Doc[] {
+export function rowsOf(doc: Doc, spec: FormList): Doc[] {
   const found = at(doc, spec.pointer);
   if (spec.form === 'members') {
     return typeof found === 'object' && found !== null && !Array.isArray(found)
@@ -34,7 +34,7 @@ export function withCell(row: Doc, key: string, value: Json | undefined): Doc {
 }
 
 /** The document with these rows in the list. */
-export function withRows(doc: Doc, spec: CardListSpec, rows: Doc[]): Doc {
+export function withRows(doc: Doc, spec: FormList, rows: Doc[]): Doc {
   if (spec.form === 'members') {
     return withValue(
       doc,
@@ -50,12 +50,11 @@ export function withRows(doc: Doc, spec: CardListSpec, rows: Doc[]): Doc {
         : row,
   );
   // A list that the schema asks for stays, even empty.
-  const needed = ['/rules', '/preparation', '/zone', '/cautions'].includes(spec.pointer);
-  return withValue(doc, spec.pointer, list.length === 0 && !needed ? undefined : list);
+  return withValue(doc, spec.pointer, list.length === 0 && !spec.needed ? undefined : list);
 }
 
 /** The rows with what was typed into number columns as numbers. */
-export function finished(doc: Doc, spec: CardListSpec): Doc {
+export function finished(doc: Doc, spec: FormList): Doc {
   const rows = rowsOf(doc, spec).map((row) =>
     spec.columns.reduce((made, column) => {
       if (column.kind !== 'number') {

@@ -9,32 +9,14 @@ import { answer, client, Refused } from '../api/client';
 import type { KitItem } from '../api/types';
 import { uuid7 } from '../api/uuid7';
 import { numeric, textOf, withValue, type Doc } from '../cards/document';
-import type { CardListSpec } from '../cards/lists';
+import { withUnit } from '../cards/labels';
 import { RowsEditor } from '../cards/RowsEditor';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { useKept } from '../intake/useKept';
-import { FIELDS, type Sort } from './fields';
+import { useWords } from '../words/useWords';
+import { kitForms } from '../api/forms.generated';
 
-const DRAWING: CardListSpec = {
-  pointer: '/heights',
-  title: 'Its drawing',
-  hint: 'Heights of its places over its centre, mm: centre, top, apex, edge.',
-  form: 'members',
-  columns: [
-    { key: 'name', label: 'Place', kind: 'text' },
-    { key: 'value', label: 'Over the centre, mm', kind: 'number' },
-  ],
-};
-const STANDS_IN: CardListSpec = {
-  pointer: '/standsInFor',
-  title: 'May take the place of',
-  hint: 'The target’s name, and what changes then.',
-  form: 'objects',
-  columns: [
-    { key: 'target', label: 'Target', kind: 'text' },
-    { key: 'changes', label: 'What changes', kind: 'text', wide: true },
-  ],
-};
+export type Sort = keyof typeof kitForms;
 
 /** An item of the kit is entered or changed. */
 export function ItemForm({
@@ -58,18 +40,20 @@ export function ItemForm({
           : (item.document as Doc),
     }),
   );
-  const form = useRef<HTMLFormElement>(null);
+  const words = useWords();
+  const form = kitForms[sort];
+  const frame = useRef<HTMLFormElement>(null);
   useEffect(() => {
     // It opens above the list, out of sight of whoever pressed a button further down.
-    form.current?.scrollIntoView?.({ block: 'start' });
-    form.current?.querySelector('input')?.focus({ preventScroll: true });
+    frame.current?.scrollIntoView?.({ block: 'start' });
+    frame.current?.querySelector('input')?.focus({ preventScroll: true });
   }, []);
   const { doc } = kept;
   const set = (next: Doc) => setKept({ ...kept, doc: next });
   const save = useMutation({
     mutationFn: (retired: boolean) => {
-      let made = [DRAWING, STANDS_IN].reduce(finished, doc);
-      for (const field of FIELDS[sort]) {
+      let made = form.lists.reduce(finished, doc);
+      for (const field of form.values) {
         if (field.kind === 'number') {
           made = withValue(made, `/${field.key}`, numeric(made[field.key]));
         }
@@ -103,7 +87,7 @@ export function ItemForm({
   return (
     <Box
       component="form"
-      ref={form}
+      ref={frame}
       aria-label={item === null ? 'A new item' : 'Change an item'}
       sx={{
         bgcolor: 'background.paper',
@@ -120,7 +104,7 @@ export function ItemForm({
       }}
     >
       <Typography variant="h2" sx={{ mb: 1.5 }}>
-        {item === null ? `A new ${sort}` : textOf(doc['name'])}
+        {item === null ? words.of(`kit.new.${sort}`) : textOf(doc['name'])}
       </Typography>
       <Box
         sx={{
@@ -130,12 +114,12 @@ export function ItemForm({
           mb: 2,
         }}
       >
-        {FIELDS[sort].map((field) => (
+        {form.values.map((field) => (
           <TextField
             key={field.key}
             id={`kit-${field.key}`}
-            label={`${field.label}${field.unit === '' ? '' : `, ${field.unit}`}`}
-            required={field.required}
+            label={withUnit(words.of(`kit.field.${field.key}`), field.unit)}
+            required={!field.optional}
             select={field.kind === 'choice'}
             type={field.kind === 'day' ? 'date' : 'text'}
             value={textOf(doc[field.key])}
@@ -158,7 +142,7 @@ export function ItemForm({
               ...(field.kind === 'day' ? { inputLabel: { shrink: true } } : {}),
             }}
           >
-            {field.choices?.map((choice) => (
+            {field.choices.map((choice) => (
               <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
                 {choice}
               </MenuItem>
@@ -166,16 +150,16 @@ export function ItemForm({
           </TextField>
         ))}
       </Box>
-      {sort === 'target' &&
-        [DRAWING, STANDS_IN].map((spec) => (
-          <RowsEditor
-            key={spec.pointer}
-            spec={spec}
-            rows={rowsOf(doc, spec)}
-            onChange={(rows) => set(withRows(doc, spec, rows))}
-            wrong={null}
-          />
-        ))}
+      {form.lists.map((spec) => (
+        <RowsEditor
+          key={spec.pointer}
+          of="kit"
+          spec={spec}
+          rows={rowsOf(doc, spec)}
+          onChange={(rows) => set(withRows(doc, spec, rows))}
+          wrong={null}
+        />
+      ))}
       {save.error && (
         <Typography role="alert" color="error" sx={{ mb: 1 }}>
           {save.error.message}

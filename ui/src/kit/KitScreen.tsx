@@ -10,14 +10,18 @@ import type { KitItem } from '../api/types';
 import { at, textOf, type Doc } from '../cards/document';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
-import { ItemForm } from './ItemForm';
-import { FIELDS, SORTS, type Sort } from './fields';
+import { kitForms } from '../api/forms.generated';
+import { useWords } from '../words/useWords';
+import { ItemForm, type Sort } from './ItemForm';
+
+const SORTS = Object.keys(kitForms) as Sort[];
 
 export const KIT = ['kit'];
 
 /** The kit register: instruments, stands and targets, how exact they are and when they were checked. */
 export function KitScreen() {
   const kit = useQuery({ queryKey: KIT, queryFn: () => answer(client.GET('/api/kit')) });
+  const words = useWords();
   const [edited, setEdited] = useState<KitItem | Sort | null>(null);
   const data = kit.data;
   return (
@@ -50,8 +54,13 @@ export function KitScreen() {
               onClose={() => setEdited(null)}
             />
           )}
-          {SORTS.map(([sort, title]) => (
-            <Box key={sort} component="section" aria-label={title} sx={{ mb: 3 }}>
+          {SORTS.map((sort) => (
+            <Box
+              key={sort}
+              component="section"
+              aria-label={words.of(`kit.sort.${sort}`)}
+              sx={{ mb: 3 }}
+            >
               <Box
                 sx={{
                   display: 'flex',
@@ -60,7 +69,7 @@ export function KitScreen() {
                   mb: 1,
                 }}
               >
-                <Typography variant="h2">{title}</Typography>
+                <Typography variant="h2">{words.of(`kit.sort.${sort}`)}</Typography>
                 {data.mayEdit && (
                   <Button variant="outlined" onClick={() => setEdited(sort)}>
                     Add
@@ -96,6 +105,7 @@ export function KitScreen() {
 }
 
 function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) {
+  const words = useWords();
   const doc = item.document as Doc;
   const sort = doc['sort'] as Sort;
   const heights = at(doc, '/heights');
@@ -119,11 +129,11 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
         <b>{textOf(doc['name'])}</b>
         {item.retired && ' (retired)'}
         <Typography variant="body2">
-          {FIELDS[sort]
+          {kitForms[sort].values
             .filter((field) => field.kind === 'number' && doc[field.key] !== undefined)
             .map(
               (field) =>
-                `${field.label.toLowerCase()} ${field.key === 'accuracy' ? '±' : ''}${textOf(doc[field.key])}${sort === 'instrument' && field.unit === 'mm' && textOf(doc['note']).startsWith('Accuracy') ? '' : ` ${field.unit}`}`,
+                `${words.of(`kit.field.${field.key}`).toLowerCase()} ${field.key === 'accuracy' ? '±' : ''}${textOf(doc[field.key])}${sort === 'instrument' && field.unit === 'mm' && textOf(doc['note']).startsWith('Accuracy') ? '' : ` ${field.unit}`}`,
             )
             .join(' · ')}
         </Typography>

@@ -2,7 +2,9 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { CardPage } from '../api/types';
 import { at, numeric, withValue, type Doc } from '../cards/document';
-import { LISTS } from '../cards/lists';
+import { cardLists, kitForms } from '../api/forms.generated';
+import { columnLabel, listWords } from '../cards/labels';
+import { currentWords } from '../words/useWords';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { FakeServer, openAt, problem } from './app';
 
@@ -200,9 +202,27 @@ describe('a card’s document', () => {
       steps: [{ id: 'a', text: 'x', after: ['b'], seconds: 20 }],
       rules: [{ operation: 'wheel-alignment', yes: { state: 'owed' } }],
     };
-    for (const spec of LISTS) {
+    for (const spec of cardLists) {
       const again = withRows(doc, spec, rowsOf(doc, spec));
       expect(at(finished(again, spec), spec.pointer) ?? []).toEqual(at(doc, spec.pointer) ?? []);
     }
+  });
+
+  it('has a name for every list and column of a form', () => {
+    const words = currentWords();
+    const named = [
+      ...cardLists.flatMap((list) => [
+        ...Object.values(listWords(words, 'card', list)),
+        ...list.columns.map((column) => columnLabel(words, 'card', list, column)),
+      ]),
+      ...Object.values(kitForms).flatMap((form) => [
+        ...form.values.map((value) => words.of(`kit.field.${value.key}`)),
+        ...form.lists.flatMap((list) => [
+          ...Object.values(listWords(words, 'kit', list)),
+          ...list.columns.map((column) => columnLabel(words, 'kit', list, column)),
+        ]),
+      ]),
+    ];
+    expect(named.filter((name) => name.startsWith('['))).toEqual([]);
   });
 });

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Bay;
 
+use Lumbro\Core\Fields\Corners;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Part;
+use Lumbro\Core\Fields\Text;
+
 /** A bay: its outline and what stands in it (mm), where its floor is level, and what is known of that floor. */
 final readonly class Bay
 {
@@ -14,11 +20,17 @@ final readonly class Bay
      * @param list<array{float, float}>|null $levelZone corners of where targets may stand; null where the whole floor is good
      */
     public function __construct(
+        #[Text(60)]
         public string $name,
+        #[Corners]
         public array $outline,
+        #[Number('mm', 1e-6, 500)]
         public float $sFloor,
+        #[ListOf(new Part(Obstacle::class), 200)]
         public array $obstacles = [],
+        #[Corners]
         public ?array $levelZone = null,
+        #[Part(FloorSurvey::class)]
         public ?FloorSurvey $survey = null,
     ) {}
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Bay;
 
+use Lumbro\Core\Fields\Corners;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Required;
+
 /** Where a car stands in a bay: the middle of its rear hubs (mm) and where it faces (degrees, anticlockwise from the bay's x axis). */
 final readonly class Stance
 {
@@ -12,7 +16,14 @@ final readonly class Stance
      * @param float $y       mm in the bay
      * @param float $heading degrees; 0 is as a car usually stands there
      */
-    public function __construct(public float $x = 0.0, public float $y = 0.0, public float $heading = 0.0) {}
+    public function __construct(
+        #[Required, Number('mm', -Corners::FAR, Corners::FAR)]
+        public float $x = 0.0,
+        #[Required, Number('mm', -Corners::FAR, Corners::FAR)]
+        public float $y = 0.0,
+        #[Required, Number('°', -360, 360)]
+        public float $heading = 0.0,
+    ) {}
 
     /**
      * A place of the bay as seen from the car.

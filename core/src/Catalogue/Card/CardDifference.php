@@ -10,12 +10,6 @@ use Lumbro\Core\Message\Message;
 /** What differs between two versions of a card: single values by their names, lists by the rows that only one has. */
 final class CardDifference
 {
-    private const LISTS = [
-        '/fits/sensors', '/target/heights', '/sensor/placementFree', '/rules', '/preparation', '/zone',
-        '/cautions', '/schools', '/capture', '/codes', '/kit', '/steps',
-        '/adjustment/screws', '/adjustment/positions', '/adjustment/order', '/thresholds', '/values', '/others',
-    ];
-
     /** @return list<array{label: Message, unit: string, before: string|Message|null, after: string|Message|null}> null where a version has none */
     public static function between(Node $before, Node $after): array
     {
@@ -32,7 +26,7 @@ final class CardDifference
                 ];
             }
         }
-        foreach (self::LISTS as $pointer) {
+        foreach (CardValues::lists() as $pointer) {
             $label = Message::of('card.list.' . strtr(substr($pointer, 1), ['/' => '.']));
             [$old, $new] = [self::rows(CardValues::at($before, $pointer)), self::rows(CardValues::at($after, $pointer))];
             [$gone, $come] = [array_values(array_diff($old, $new)), array_values(array_diff($new, $old))];

@@ -5,12 +5,24 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Card;
 
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Group;
+use Lumbro\Core\Fields\Id;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Lost;
+use Lumbro\Core\Fields\Text;
 
 /** Which sensors of which car a card is for. */
 final readonly class CardFit
 {
     /** @param list<string> $sensors ids on the vehicle's sheet; two for a pair */
-    public function __construct(public string $make, public string $model, public array $sensors) {}
+    public function __construct(
+        #[Text(60), Group('card'), Lost]
+        public string $make,
+        #[Text(60), Group('card'), Lost]
+        public string $model,
+        #[ListOf(new Id(), 4, none: 'card.no-sensor')]
+        public array $sensors,
+    ) {}
 
     /** Whether the card is for this sensor of this car. */
     public function covers(VehicleSheet $sheet, string $sensor): bool

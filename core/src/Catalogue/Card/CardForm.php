@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
 /** A procedure card as a person reads it: every value with its unit and where it comes from, and what it lacks. */
@@ -12,7 +13,7 @@ final class CardForm
     /** @return array<string, mixed> what a list shows of a card */
     public static function line(Node $document): array
     {
-        $card = CardDocument::read($document);
+        $card = Document::read(ProcedureCard::class, $document);
 
         return [
             'title' => $card->title,
@@ -31,7 +32,7 @@ final class CardForm
     /** @return array<string, mixed> */
     public static function page(Node $document): array
     {
-        $card = CardDocument::read($document);
+        $card = Document::read(ProcedureCard::class, $document);
         $whole = new Provenance($card->source, $card->edition, $card->dated, $card->enteredBy, $card->checkedBy);
 
         return [

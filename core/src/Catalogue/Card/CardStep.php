@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Id;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Text;
 use Lumbro\Core\Message\Message;
 
 /** One step of a card's procedure. */
@@ -15,7 +20,18 @@ final readonly class CardStep
      * @param float|null   $seconds how long it waits; null where it does not
      * @param string|null  $does    what it asks of the scan tool, one of ToolCommand::STEPS; null where a person does it
      */
-    public function __construct(public string $id, public string $text, public array $after, public ?float $seconds, public ?string $does = null) {}
+    public function __construct(
+        #[Id]
+        public string $id,
+        #[Text]
+        public string $text,
+        #[ListOf(new Id(), 200)]
+        public array $after = [],
+        #[Number('s', 0, 86_400)]
+        public ?float $seconds = null,
+        #[Choice(ToolCommand::STEPS)]
+        public ?string $does = null,
+    ) {}
 
     /** What is to be done. */
     public function said(): string|Message

@@ -26,6 +26,12 @@ final readonly class CardValue
         public bool $isLost = false,
     ) {}
 
+    /** The same where a card may lack it. */
+    public function optional(): self
+    {
+        return new self($this->pointer, $this->group, $this->kind, $this->unit, false, $this->choices, $this->isLost);
+    }
+
     /** Whether it is a number. */
     public function isNumber(): bool
     {

@@ -5,65 +5,107 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Card;
 
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Corners;
+use Lumbro\Core\Fields\Day;
+use Lumbro\Core\Fields\Either;
+use Lumbro\Core\Fields\Field;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Members;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\OwnForm;
+use Lumbro\Core\Fields\Part;
+use Lumbro\Core\Fields\Table;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Fields\Variant;
+use Lumbro\Core\Fields\Wrapped;
 use Lumbro\Core\Measure\Node;
 
 /** The single values that a procedure card may have, in the order they are read. */
 final class CardValues
 {
-    /** @return list<CardValue> */
+    /** @var list<CardValue>|null */
+    private static ?array $all = null;
+
+    /** @return list<CardValue> as the tables of fields have them */
     public static function all(): array
     {
-        $n = static fn(string $pointer, string $group, string $unit, bool $required = true, bool $lost = false): CardValue
-            => new CardValue($pointer, $group, 'number', $unit, $required, [], $lost);
+        if (self::$all === null) {
+            $values = [];
+            foreach (self::under(Table::of(ProcedureCard::class), '', null, true) as $value) {
+                $values[$value->pointer] ??= $value;
+            }
+            self::$all = array_values($values);
+        }
 
-        return [
-            new CardValue('/title', 'card', 'text'),
-            new CardValue('/source', 'card', 'text'),
-            new CardValue('/edition', 'card', 'text'),
-            new CardValue('/dated', 'card', 'day'),
-            new CardValue('/fits/make', 'card', 'text', '', false, [], true),
-            new CardValue('/fits/model', 'card', 'text', '', false, [], true),
-            new CardValue('/sensor/name', 'sensor', 'text'),
-            $n('/sensor/along', 'sensor', 'mm'),
-            $n('/sensor/across', 'sensor', 'mm'),
-            $n('/sensor/height', 'sensor', 'mm'),
-            $n('/sensor/limits/azimuth', 'sensor', '°', false, true),
-            $n('/sensor/limits/elevation', 'sensor', '°', false, true),
-            new CardValue('/sensor/reported', 'sensor', 'choice', '', true, ['misalignment', 'targetAngle']),
-            $n('/sensor/s', 'sensor', '°'),
-            new CardValue('/target/name', 'target', 'text'),
-            new CardValue('/target/kind', 'target', 'choice', '', false, CardDocument::TARGETS),
-            new CardValue('/spot/datum', 'spot', 'choice', '', false, CardDocument::DATUMS),
-            $n('/spot/along', 'spot', 'mm', false),
-            $n('/spot/across', 'spot', 'mm', false),
-            $n('/spot/yaw', 'spot', '°', false),
-            $n('/spot/range', 'spot', 'mm', false),
-            $n('/spot/bearing', 'spot', '°', false),
-            $n('/spot/height', 'spot', 'mm'),
-            new CardValue('/spot/heightFrom', 'spot', 'choice', '', false, CardDocument::HEIGHTS_FROM),
-            new CardValue('/spot/heightDatum', 'spot', 'text'),
-            $n('/spot/tolerance/along', 'spot', 'mm', false, true),
-            $n('/spot/tolerance/across', 'spot', 'mm', false, true),
-            $n('/spot/tolerance/yaw', 'spot', '°', false, true),
-            $n('/spot/tolerance/range', 'spot', 'mm', false, true),
-            $n('/spot/tolerance/bearing', 'spot', '°', false, true),
-            $n('/spot/tolerance/height', 'spot', 'mm', false, true),
-            $n('/spot/tilt', 'spot', '°', false),
-            $n('/echo/expected', 'echo', 'dB', false, true),
-            $n('/echo/within', 'echo', 'dB', false, true),
-            new CardValue('/reference', 'line', 'choice', '', false, CardDocument::REFERENCES, true),
-            new CardValue('/adjustment/way', 'adjustment', 'choice', '', false, CardAdjustment::WAYS),
-            $n('/adjustment/zeroRange', 'adjustment', '°', false),
-            new CardValue('/adjustment/inclinometer/where', 'adjustment', 'text', '', false),
-            $n('/adjustment/inclinometer/expected', 'adjustment', '°', false),
-            $n('/adjustment/inclinometer/within', 'adjustment', '°', false, true),
-            $n('/drive/slowest', 'drive', 'km/h', false),
-            $n('/drive/fastest', 'drive', 'km/h', false),
-            $n('/drive/turning', 'drive', '°/s', false),
-            $n('/drive/minutes', 'drive', 'min', false),
-            $n('/drive/kilometres', 'drive', 'km', false),
-            $n('/drive/glare', 'drive', '°', false),
-        ];
+        return self::$all;
+    }
+
+    /** @return list<string> JSON Pointers of a card's lists, and of the objects whose members its author names */
+    public static function lists(): array
+    {
+        return array_values(array_unique(self::listsUnder(Table::of(ProcedureCard::class), '')));
+    }
+
+    /**
+     * @param string|null $group heading they stand under; null for that of the object they lie in
+     * @param bool        $required whether the object they lie in is
+     *
+     * @return iterable<CardValue>
+     */
+    private static function under(Table $table, string $at, ?string $group, bool $required): iterable
+    {
+        foreach ($table->fields as $field) {
+            $pointer = "$at/" . ($field->group === null ? '' : "$field->group/") . $field->name;
+            $kind = $field->kind;
+            if ($kind instanceof Part && ! is_subclass_of($kind->of, OwnForm::class)) {
+                yield from self::under(Table::of($kind->of), $pointer, $group ?? $field->name, $required && ! $field->optional);
+            } elseif ($kind instanceof Variant) {
+                $must = array_intersect(Table::of($kind->without)->musts(), Table::of($kind->with)->musts());
+                foreach ([$kind->without, $kind->with] as $class) {
+                    foreach (self::under(Table::of($class), $pointer, $field->name, $required) as $value) {
+                        // What only one of the two forms has, a card may lack.
+                        yield in_array(substr($value->pointer, strlen($pointer) + 1), $must, true) ? $value : $value->optional();
+                    }
+                }
+            } elseif ($field->form !== [null]) {
+                $value = self::value($field, $pointer, $field->form[0] ?? $group ?? $field->group ?? 'card', $required && ! $field->optional);
+                if ($value !== null) {
+                    yield $value;
+                }
+            }
+        }
+    }
+
+    private static function value(Field $field, string $pointer, string $group, bool $required): ?CardValue
+    {
+        $kind = $field->kind;
+
+        return match (true) {
+            $kind instanceof Text => new CardValue($pointer, $group, 'text', '', $required, [], $field->lost),
+            $kind instanceof Day => new CardValue($pointer, $group, 'day', '', $required, [], $field->lost),
+            $kind instanceof Number => new CardValue($pointer, $group, 'number', $kind->unit, $required, [], $field->lost),
+            $kind instanceof Choice => new CardValue($pointer, $group, 'choice', '', $required, $kind->known(), $field->lost),
+            $kind instanceof Either => new CardValue($pointer, $group, 'choice', '', $required, [$kind->false, $kind->true], $field->lost),
+            default => null,
+        };
+    }
+
+    /** @return list<string> */
+    private static function listsUnder(Table $table, string $at): array
+    {
+        $found = [];
+        foreach ($table->fields as $field) {
+            $pointer = "$at/" . ($field->group === null ? '' : "$field->group/") . $field->name;
+            $kind = $field->kind;
+            if ($kind instanceof Part && ! is_subclass_of($kind->of, OwnForm::class)) {
+                array_push($found, ...self::listsUnder(Table::of($kind->of), $pointer));
+            } elseif ($kind instanceof ListOf || $kind instanceof Members || $kind instanceof Wrapped || $kind instanceof Corners || $kind instanceof Part) {
+                $found[] = $pointer;
+            }
+        }
+
+        return $found;
     }
 
     /**

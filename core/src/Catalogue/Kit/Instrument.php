@@ -4,13 +4,29 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Kit;
 
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Copy;
+use Lumbro\Core\Fields\Inline;
+use Lumbro\Core\Fields\Tagged;
+use Lumbro\Core\Fields\Text;
+
 /** A measuring instrument of the register. */
+#[Tagged('sort', 'instrument')]
 final readonly class Instrument
 {
     public const KINDS = ['tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'];
 
     /** @param string $kind one of KINDS */
-    public function __construct(public string $kind, public MeasuringInstrument $measures, public Check $check, public string $note = '') {}
+    public function __construct(
+        #[Choice(self::KINDS)]
+        public string $kind,
+        #[Inline(MeasuringInstrument::class)]
+        public MeasuringInstrument $measures,
+        #[Inline(Check::class)]
+        public Check $check,
+        #[Text]
+        public string $note = '',
+    ) {}
 
     /** As it counts on a day: an overdue one with its uncertainties widened. */
     public function on(string $today, OverdueRule $rule): MeasuringInstrument
@@ -21,6 +37,6 @@ final readonly class Instrument
         }
         $wide = static fn(?float $s): ?float => $s === null ? null : $s * $rule->widening;
 
-        return new MeasuringInstrument($m->id, $m->name, $m->accuracy * $rule->widening, $m->resolution, $wide($m->sScale), $wide($m->sZero), $m->scale, $m->zero);
+        return Copy::of($m, ['accuracy' => $m->accuracy * $rule->widening, 'sScale' => $wide($m->sScale), 'sZero' => $wide($m->sZero)]);
     }
 }

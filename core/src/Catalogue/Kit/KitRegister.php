@@ -15,7 +15,17 @@ final readonly class KitRegister
      * @param list<Stand>      $stands
      * @param list<Target>     $targets
      */
-    public function __construct(public array $instruments, public array $stands, public array $targets) {}
+    private function __construct(public array $instruments, public array $stands, public array $targets) {}
+
+    /** @param list<Instrument|Stand|Target> $items */
+    public static function of(array $items): self
+    {
+        return new self(
+            array_values(array_filter($items, static fn(object $item): bool => $item instanceof Instrument)),
+            array_values(array_filter($items, static fn(object $item): bool => $item instanceof Stand)),
+            array_values(array_filter($items, static fn(object $item): bool => $item instanceof Target)),
+        );
+    }
 
     /**
      * The kit a set-up is measured with on a day: of each kind one whose check is not overdue, where there is one.

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\ShopRules;
 
+use Lumbro\Core\Fields\Checked;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Required;
+use Lumbro\Core\Fields\Whole;
+use Lumbro\Core\Measure\Node;
+
 /** What the shop does with readings near the limit, settled before anybody sees one (need J29). */
-final readonly class Policy
+final readonly class Policy implements Checked
 {
     /** What becomes of an axis that is unproven after the most readings. */
     public const UNPROVEN = ['adjust', 'accept-by-name', 'send-back'];
@@ -16,5 +22,24 @@ final readonly class Policy
      * @param int    $rounds   of adjusting before the fault is looked for elsewhere, ≥ 1
      * @param string $unproven one of UNPROVEN
      */
-    public function __construct(public int $readings = 2, public int $most = 5, public int $rounds = 3, public string $unproven = 'adjust') {}
+    public function __construct(
+        #[Required, Whole(1, 20)]
+        public int $readings = 2,
+        #[Required, Whole(1, 50)]
+        public int $most = 5,
+        #[Required, Whole(1, 20)]
+        public int $rounds = 3,
+        #[Required, Choice(self::UNPROVEN)]
+        public string $unproven = 'adjust',
+    ) {}
+
+    public function check(Node $node): void
+    {
+        $node->member('most')?->between($this->readings, 50);
+    }
+
+    public static function rule(): array
+    {
+        return [];
+    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\ShopRules;
 
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\ListOf;
 
 /** Which sensors a rule speaks of: by kind, by what they sit behind, and by where the operation was done. */
 final readonly class RuleScope
@@ -16,7 +18,14 @@ final readonly class RuleScope
      * @param list<string> $behind of CarSensor::BEHIND; empty for all
      * @param string       $at     one of AT; counts for operations done at a sensor
      */
-    public function __construct(public array $kinds = [], public array $behind = [], public string $at = 'itself') {}
+    public function __construct(
+        #[ListOf(new Choice(CarSensor::KINDS))]
+        public array $kinds = [],
+        #[ListOf(new Choice(CarSensor::BEHIND))]
+        public array $behind = [],
+        #[Choice(self::AT)]
+        public string $at = 'itself',
+    ) {}
 
     /** Whether the rule speaks of this sensor after this operation. */
     public function covers(CarSensor $sensor, Operation $operation): bool

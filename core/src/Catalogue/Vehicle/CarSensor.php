@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Vehicle;
 
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Checked;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Copy;
+use Lumbro\Core\Fields\Id;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
 /** A radar sensor where the vehicle's sheet has it: mm and degrees in the vehicle frame. */
-final readonly class CarSensor
+final readonly class CarSensor implements Checked
 {
     public const KINDS = ['front', 'front-corner', 'rear', 'blind-spot'];
 
@@ -24,16 +32,27 @@ final readonly class CarSensor
      * @param float       $s      standard uncertainty of its place, mm
      */
     public function __construct(
+        #[Id]
         public string $id,
+        #[Text(60)]
         public string $name,
+        #[Choice(self::KINDS)]
         public string $kind,
+        #[Choice(self::SIDES)]
         public string $side,
+        #[Id]
         public ?string $pair,
+        #[Choice(self::BEHIND)]
         public string $behind,
+        #[Number('mm', -20_000, 20_000)]
         public float $along,
+        #[Number('mm', -5_000, 5_000)]
         public float $across,
+        #[Number('mm', 1, 5_000)]
         public float $height,
+        #[Number('°', -180, 180)]
         public float $facing,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $s,
     ) {}
 
@@ -46,19 +65,7 @@ final readonly class CarSensor
      */
     public function placed(string $coordinate, float $value, float $s): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $this->side,
-            $this->pair,
-            $this->behind,
-            $coordinate === 'along' ? $value : $this->along,
-            $coordinate === 'across' ? $value : $this->across,
-            $coordinate === 'height' ? $value : $this->height,
-            $this->facing,
-            $s,
-        );
+        return Copy::of($this, [$coordinate => $value, 's' => $s]);
     }
 
     /** The cover in its way; null where none is. */
@@ -83,5 +90,17 @@ final readonly class CarSensor
             $this->looksBack() => Message::of('sensor.side-behind', ['side' => $this->side, 'yours' => $this->side]),
             default => Message::of('sensor.side-ahead', ['side' => $this->side, 'yours' => $mirrored]),
         };
+    }
+
+    public function check(Node $node): void
+    {
+        if (($this->side === 'left' && $this->across < 0) || ($this->side === 'right' && $this->across > 0)) {
+            throw InvalidInput::because($node->path() . '/across', 'vehicle.other-side', ['side' => $this->side]);
+        }
+    }
+
+    public static function rule(): array
+    {
+        return [];
     }
 }

@@ -5,49 +5,77 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Vehicle;
 
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Checked;
+use Lumbro\Core\Fields\Copy;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Members;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Part;
+use Lumbro\Core\Fields\Row;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Node;
 
 /** What is known of a car's shape, mm, and how well (standard uncertainties). Marks lie on its centreline. */
-final readonly class VehicleSheet
+final readonly class VehicleSheet implements Checked
 {
-    public const LENGTHS = [
-        'wheelbase', 'trackFront', 'trackRear', 'frontOverhang', 'rearOverhang', 'width', 'height', 'hubHeight',
-        'tyreDiameter', 'tyreWidth', 'frontMark', 'rearMark', 'sHub', 'sMarkAlong', 'sMarkAcross', 'sSensor', 'sSensorHeight',
-    ];
-
     public const MEASURABLE = ['wheelbase', 'trackFront', 'trackRear', 'frontOverhang', 'rearOverhang', 'width', 'height', 'frontMark', 'rearMark'];
 
     /** All in mm, > 0. */
     public function __construct(
+        #[Text(null)]
         public string $make,
+        #[Text(null)]
         public string $model,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $wheelbase,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $trackFront,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $trackRear,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $frontOverhang,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $rearOverhang,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $width,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $height,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $hubHeight,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $tyreDiameter,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $tyreWidth,
         /** front mark ahead of the front hubs */
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $frontMark,
         /** rear mark behind the rear hubs */
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $rearMark,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $sHub,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $sMarkAlong,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $sMarkAcross,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $sSensor,
+        #[Number('mm', Number::ABOVE_ZERO)]
         public float $sSensorHeight,
         /** @var list<CarSensor> */
+        #[ListOf(new Part(CarSensor::class), 16, second: 'vehicle.second-sensor')]
         public array $sensors = [],
         /** @var array<string, float> standard uncertainty of a figure by its name, mm, beside those above */
+        #[Members(new Number('mm', Number::ABOVE_ZERO), self::MEASURABLE)]
         public array $s = [],
         /** @var array{front: float, rear: float}|null cold tyre pressures of the placard, bar */
+        #[Row(['front' => new Number('bar', Number::ABOVE_ZERO), 'rear' => new Number('bar', Number::ABOVE_ZERO)])]
         public ?array $placard = null,
         /** @var array{front: float, rear: float}|null arch over hub at the design load, mm */
+        #[Row(['front' => new Number('mm', Number::ABOVE_ZERO), 'rear' => new Number('mm', Number::ABOVE_ZERO)])]
         public ?array $rideHeight = null,
         /** @var list<string> figures that were measured on this car; a sensor's as "front.along" */
+        #[ListOf(new Text(80))]
         public array $measured = [],
     ) {}
 
@@ -74,38 +102,35 @@ final readonly class VehicleSheet
      */
     public function measured(string $figure, float $value, float $s): self
     {
-        $parts = explode('.', $figure, 2);
-        $coordinate = $parts[1] ?? '';
-        $sensors = $this->sensors;
-        $lengths = [];
-        foreach (self::LENGTHS as $name) {
-            $lengths[$name] = (float) $this->{$name};
-        }
-        $known = $this->s;
-        if ($this->sensor($parts[0]) !== null && in_array($coordinate, ['along', 'across', 'height'], true)) {
-            $sensors = array_map(static fn(CarSensor $sensor): CarSensor => $sensor->id === $parts[0] ? $sensor->placed($coordinate, $value, $s) : $sensor, $sensors);
+        [$id, $coordinate] = [...explode('.', $figure, 2), ''];
+        if ($this->sensor($id) !== null && in_array($coordinate, ['along', 'across', 'height'], true)) {
+            $changed = ['sensors' => array_map(static fn(CarSensor $sensor): CarSensor => $sensor->id === $id ? $sensor->placed($coordinate, $value, $s) : $sensor, $this->sensors)];
         } elseif (in_array($figure, self::MEASURABLE, true)) {
-            $lengths[$figure] = $value;
-            $known[$figure] = $s;
+            $changed = [$figure => $value, 's' => [...$this->s, $figure => $s]];
         } else {
             throw InvalidInput::because('/figure', 'vehicle.unknown-figure', ['figure' => $figure, 'known' => self::MEASURABLE]);
         }
 
-        return new self(
-            $this->make,
-            $this->model,
-            ...$lengths,
-            sensors: $sensors,
-            s: $known,
-            placard: $this->placard,
-            rideHeight: $this->rideHeight,
-            measured: array_values(array_unique([...$this->measured, $figure])),
-        );
+        return Copy::of($this, [...$changed, 'measured' => array_values(array_unique([...$this->measured, $figure]))]);
     }
 
     /** Standard uncertainty of a figure beside that of its points, mm; 0 where the sheet says nothing. */
     public function sOf(string $figure): float
     {
         return $this->s[$figure] ?? 0.0;
+    }
+
+    public function check(Node $node): void
+    {
+        foreach ($this->sensors as $i => $sensor) {
+            if ($sensor->pair !== null && $this->sensor($sensor->pair)?->pair !== $sensor->id) {
+                throw InvalidInput::because($node->path() . "/sensors/$i/pair", 'vehicle.pair');
+            }
+        }
+    }
+
+    public static function rule(): array
+    {
+        return [];
     }
 }

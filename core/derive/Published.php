@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Derive;
+
+use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Definitions;
+
+/** The JSON Schemas that are made from the tables of fields. */
+final class Published
+{
+    /** What a schema is about, beside what its fields say. */
+    private const ABOUT = [
+        'card' => ['A procedure card', 'Heights are of the target\'s places over its centre; heightDatum names one of them. A card without checkedBy serves no proof. Steps wait for those they name, and none for itself. A plate is judged by its yaw and tilt, a reflector by its place; heightFrom sensor sets the target level with the sensor\'s middle as it is on the car, and height is then only what is expected. Under values stands where a single value comes from, under others what other sources give for it, by its JSON Pointer.'],
+        'vehicle' => ['A vehicle sheet', 'A sensor\'s facing turns anticlockwise from straight ahead. Each of a pair names the other. placard in bar, rideHeight arch over hub.'],
+        'bay' => ['A bay', 'mm in the bay\'s own frame: that of a car that stands in it as usual, its rear hubs\' middle at the origin, x forward. sFloor is the standard uncertainty of its floor heights where it is not surveyed.'],
+        'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
+        'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
+    ];
+
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class];
+
+    /** @return array<string, array<string, mixed>> name → schema */
+    public static function all(): array
+    {
+        $schemas = [];
+        foreach (self::CLASSES as $name => $class) {
+            $in = new Definitions();
+            $schemas[$name] = self::schema($name, $in->object($class), $in);
+        }
+        $in = new Definitions();
+        $sorts = [];
+        foreach (KitItem::SORTS as $sort => $class) {
+            $sorts[] = ['if' => ['properties' => ['sort' => ['const' => $sort]]], 'then' => $in->of($class)];
+        }
+        $schemas['kit-item'] = self::schema('kit-item', ['type' => 'object', 'required' => ['sort'], 'properties' => ['sort' => ['enum' => array_keys(KitItem::SORTS)]], 'allOf' => $sorts], $in);
+
+        return $schemas;
+    }
+
+    /**
+     * @param array<string, mixed> $form
+     *
+     * @return array<string, mixed>
+     */
+    private static function schema(string $name, array $form, Definitions $in): array
+    {
+        $definitions = $in->all();
+
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => "https://lumbro.example/schemas/$name.json",
+            'title' => self::ABOUT[$name][0],
+            'description' => self::ABOUT[$name][1],
+            ...$form,
+            ...($definitions === [] ? [] : ['$defs' => $definitions]),
+        ];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+// Made from the attributes on the classes beside it by core/bin/derive. Not to be edited.
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Bay;
+
+use Lumbro\Core\Fields as F;
+
+/** The fields of the documents in this folder. */
+final class Tables
+{
+    /** @param class-string $class */
+    public static function of(string $class): F\Table
+    {
+        return match ($class) {
+            \Lumbro\Core\Catalogue\Bay\Bay::class => new F\Table(\Lumbro\Core\Catalogue\Bay\Bay::class, [
+                new F\Field('name', 'name', null, new F\Text(most: 60)),
+                new F\Field('outline', 'outline', null, new F\Corners()),
+                new F\Field('sFloor', 'sFloor', null, new F\Number(unit: 'mm', least: 1.0E-6, most: 500.0)),
+                new F\Field('obstacles', 'obstacles', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Bay\Obstacle::class), most: 200), optional: true, usual: []),
+                new F\Field('levelZone', 'levelZone', null, new F\Corners(), optional: true),
+                new F\Field('survey', 'survey', null, new F\Part(of: \Lumbro\Core\Catalogue\Bay\FloorSurvey::class), optional: true),
+            ]),
+            \Lumbro\Core\Catalogue\Bay\FloorSurvey::class => new F\Table(\Lumbro\Core\Catalogue\Bay\FloorSurvey::class, [
+                new F\Field('date', 'date', null, new F\Day()),
+                new F\Field('by', 'by', null, new F\Text(most: 80)),
+                new F\Field('s', 's', null, new F\Number(unit: 'mm', least: 1.0E-6, most: 100.0)),
+                new F\Field('laserTilt', 'laserTilt', null, new F\Number(unit: 'mm/m', least: 0.0, most: 20.0)),
+                new F\Field('points', 'points', null, new F\ListOf(of: new F\Row(fields: ['x' => new F\Number(unit: 'mm', least: -200000.0, most: 200000.0), 'y' => new F\Number(unit: 'mm', least: -200000.0, most: 200000.0), 'reading' => new F\Number(unit: 'mm', least: 0.0, most: 10000.0)]), most: 200)),
+            ]),
+            \Lumbro\Core\Catalogue\Bay\Obstacle::class => new F\Table(\Lumbro\Core\Catalogue\Bay\Obstacle::class, [
+                new F\Field('name', 'name', null, new F\Text(most: 60)),
+                new F\Field('corners', 'corners', null, new F\Corners()),
+            ]),
+            \Lumbro\Core\Catalogue\Bay\Stance::class => new F\Table(\Lumbro\Core\Catalogue\Bay\Stance::class, [
+                new F\Field('x', 'x', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),
+                new F\Field('y', 'y', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),
+                new F\Field('heading', 'heading', null, new F\Number(unit: '°', least: -360.0, most: 360.0)),
+            ]),
+            default => throw new \LogicException("$class has no fields."),
+        };
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+use Lumbro\Core\Fields\Lost;
+use Lumbro\Core\Fields\Number;
+
+/** The level of the target's echo that a card expects, dB. */
+final readonly class CardEcho
+{
+    /** @param float|null $within half-width about it; null where the card gives none */
+    public function __construct(
+        #[Number('dB', -200, 200), Lost]
+        public float $expected,
+        #[Number('dB', 1e-9, 200), Lost]
+        public ?float $within = null,
+    ) {}
+}

@@ -1,0 +1,146 @@
+<?php
+
+// Made from the attributes on the classes beside it by core/bin/derive. Not to be edited.
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Card;
+
+use Lumbro\Core\Fields as F;
+
+/** The fields of the documents in this folder. */
+final class Tables
+{
+    /** @param class-string $class */
+    public static function of(string $class): F\Table
+    {
+        return match ($class) {
+            \Lumbro\Core\Catalogue\Card\CardAdjustment::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardAdjustment::class, [
+                new F\Field('way', 'way', null, new F\Choice(words: ['screws', 'mirror spots', 'electronic', 'none'])),
+                new F\Field('screws', 'screws', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Screws\Screw::class), most: 8), optional: true, usual: []),
+                new F\Field('positions', 'positions', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\CardPosition::class), most: 20, second: 'card.second-position'), optional: true, usual: []),
+                new F\Field('order', 'order', null, new F\ListOf(of: new F\Id(), most: 60), optional: true, usual: []),
+                new F\Field('inclinometer', 'inclinometer', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardInclinometer::class), optional: true),
+                new F\Field('zeroRange', 'zeroRange', null, new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardEcho::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardEcho::class, [
+                new F\Field('expected', 'expected', null, new F\Number(unit: 'dB', least: -200.0, most: 200.0), lost: true),
+                new F\Field('within', 'within', null, new F\Number(unit: 'dB', least: 1.0E-9, most: 200.0), optional: true, lost: true),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardFit::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardFit::class, [
+                new F\Field('make', 'make', null, new F\Text(most: 60), lost: true, form: ['card']),
+                new F\Field('model', 'model', null, new F\Text(most: 60), lost: true, form: ['card']),
+                new F\Field('sensors', 'sensors', null, new F\ListOf(of: new F\Id(), most: 4, none: 'card.no-sensor')),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardInclinometer::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardInclinometer::class, [
+                new F\Field('where', 'where', null, new F\Text(most: 200)),
+                new F\Field('expected', 'expected', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
+                new F\Field('within', 'within', null, new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardNeed::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardNeed::class, [
+                new F\Field('kind', 'kind', null, new F\Choice(words: ['target', 'stand', 'tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'])),
+                new F\Field('name', 'name', null, new F\Text(most: 120), optional: true),
+                new F\Field('why', 'why', null, new F\Text()),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardPolarSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPolarSpot::class, [
+                new F\Field('range', 'range', null, new F\Number(unit: 'mm', least: 100.0, most: 50000.0)),
+                new F\Field('bearing', 'bearing', null, new F\Number(unit: '°', least: -180.0, most: 180.0)),
+                new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
+                new F\Field('heightDatum', 'heightDatum', null, new F\Text(most: 40)),
+                new F\Field('toleranceRange', 'range', 'tolerance', new F\Number(unit: 'mm', least: 1.0E-6, most: 5000.0), optional: true, lost: true),
+                new F\Field('toleranceBearing', 'bearing', 'tolerance', new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
+                new F\Field('toleranceHeight', 'height', 'tolerance', new F\Number(unit: 'mm', least: 1.0E-6, most: 5000.0), optional: true, lost: true),
+                new F\Field('datum', 'datum', null, new F\Choice(words: ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub']), optional: true, usual: 'sensor-face'),
+                new F\Field('level', 'heightFrom', null, new F\Either(true: 'sensor', false: 'floor'), optional: true, usual: false),
+                new F\Field('tilt', 'tilt', null, new F\Number(unit: '°', least: -45.0, most: 45.0), optional: true, usual: 0.0),
+            ], required: ['tolerance' => true]),
+            \Lumbro\Core\Catalogue\Card\CardPosition::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPosition::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('words', 'words', null, new F\Text()),
+                new F\Field('pitch', 'pitch', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
+                new F\Field('yaw', 'yaw', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
+            ]),
+            \Lumbro\Core\Catalogue\Card\CardSensor::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardSensor::class, [
+                new F\Field('name', 'name', null, new F\Text(most: 60)),
+                new F\Field('along', 'along', null, new F\Number(unit: 'mm', least: -20000.0, most: 20000.0)),
+                new F\Field('across', 'across', null, new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)),
+                new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
+                new F\Field('limitAzimuth', 'azimuth', 'limits', new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
+                new F\Field('limitElevation', 'elevation', 'limits', new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
+                new F\Field('reportsTargetAngle', 'reported', null, new F\Either(true: 'targetAngle', false: 'misalignment')),
+                new F\Field('s', 's', null, new F\Number(unit: '°', least: 1.0E-6, most: 10.0)),
+                new F\Field('placementFree', 'placementFree', null, new F\ListOf(of: new F\Choice(words: ['azimuth', 'elevation'])), optional: true, usual: []),
+            ], required: ['limits' => true]),
+            \Lumbro\Core\Catalogue\Card\CardSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardSpot::class, [
+                new F\Field('along', 'along', null, new F\Number(unit: 'mm', least: -50000.0, most: 50000.0)),
+                new F\Field('across', 'across', null, new F\Number(unit: 'mm', least: -20000.0, most: 20000.0)),
+                new F\Field('yaw', 'yaw', null, new F\Number(unit: '°', least: -360.0, most: 360.0)),
+                new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
+                new F\Field('heightDatum', 'heightDatum', null, new F\Text(most: 40)),
+                new F\Field('toleranceAlong', 'along', 'tolerance', new F\Number(unit: 'mm', least: 1.0E-6, most: 5000.0), optional: true, lost: true),
+                new F\Field('toleranceAcross', 'across', 'tolerance', new F\Number(unit: 'mm', least: 1.0E-6, most: 5000.0), optional: true, lost: true),
+                new F\Field('toleranceYaw', 'yaw', 'tolerance', new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
+                new F\Field('toleranceHeight', 'height', 'tolerance', new F\Number(unit: 'mm', least: 1.0E-6, most: 5000.0), optional: true, lost: true),
+                new F\Field('datum', 'datum', null, new F\Choice(words: ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub']), optional: true, usual: 'front-mark'),
+                new F\Field('level', 'heightFrom', null, new F\Either(true: 'sensor', false: 'floor'), optional: true, usual: false),
+                new F\Field('tilt', 'tilt', null, new F\Number(unit: '°', least: -45.0, most: 45.0), optional: true, usual: 0.0),
+            ], required: ['tolerance' => true]),
+            \Lumbro\Core\Catalogue\Card\CardStep::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardStep::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('text', 'text', null, new F\Text()),
+                new F\Field('after', 'after', null, new F\ListOf(of: new F\Id(), most: 200), optional: true, usual: []),
+                new F\Field('seconds', 'seconds', null, new F\Number(unit: 's', least: 0.0, most: 86400.0), optional: true),
+                new F\Field('does', 'does', null, new F\Choice(words: ['identify', 'unlock', 'voltage', 'codes', 'lot-code', 'empty-zone', 'start', 'read']), optional: true),
+            ]),
+            \Lumbro\Core\Catalogue\Card\OtherValue::class => new F\Table(\Lumbro\Core\Catalogue\Card\OtherValue::class, [
+                new F\Field('value', 'value', null, new \Lumbro\Core\Catalogue\Card\NumberOrText()),
+                new F\Field('from', 'from', null, new F\Inline(of: \Lumbro\Core\Catalogue\Card\Provenance::class)),
+            ]),
+            \Lumbro\Core\Catalogue\Card\PreparationItem::class => new F\Table(\Lumbro\Core\Catalogue\Card\PreparationItem::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('question', 'question', null, new F\Text()),
+                new F\Field('blocks', 'unmet', null, new F\Either(true: 'blocks', false: 'warns')),
+                new F\Field('why', 'why', null, new F\Text()),
+            ]),
+            \Lumbro\Core\Catalogue\Card\ProcedureCard::class => new F\Table(\Lumbro\Core\Catalogue\Card\ProcedureCard::class, [
+                new F\Field('id', 'id', null, new F\Id(), form: [null]),
+                new F\Field('title', 'title', null, new F\Text(most: 160)),
+                new F\Field('edition', 'edition', null, new F\Text(most: 40)),
+                new F\Field('dated', 'dated', null, new F\Day()),
+                new F\Field('source', 'source', null, new F\Text(most: 200)),
+                new F\Field('enteredBy', 'enteredBy', null, new F\Text(most: 80), form: [null]),
+                new F\Field('checkedBy', 'checkedBy', null, new F\Text(most: 80), optional: true, form: [null]),
+                new F\Field('sensor', 'sensor', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardSensor::class)),
+                new F\Field('targetName', 'name', 'target', new F\Text(most: 120)),
+                new F\Field('target', 'heights', 'target', new F\Wrapped(in: \Lumbro\Core\Measure\TargetDrawing::class, property: 'heights', of: new F\Members(of: new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)))),
+                new F\Field('spot', 'spot', null, new F\Variant(field: 'range', with: \Lumbro\Core\Catalogue\Card\CardPolarSpot::class, without: \Lumbro\Core\Catalogue\Card\CardSpot::class)),
+                new F\Field('rules', 'rules', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class), most: 200)),
+                new F\Field('preparation', 'preparation', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\PreparationItem::class), most: 200, second: 'card.second-question')),
+                new F\Field('zone', 'zone', null, new F\Corners(least: 0)),
+                new F\Field('cautions', 'cautions', null, new F\ListOf(of: new F\Text(), most: 200)),
+                new F\Field('echo', 'echo', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardEcho::class), optional: true),
+                new F\Field('thresholds', 'thresholds', null, new F\Part(of: \Lumbro\Core\Decision\Thresholds::class), optional: true, usual: new \Lumbro\Core\Decision\Thresholds(), form: [null]),
+                new F\Field('fit', 'fits', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardFit::class), optional: true),
+                new F\Field('schools', 'schools', null, new F\ListOf(of: new F\Choice(words: ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'])), optional: true, usual: []),
+                new F\Field('reference', 'reference', null, new F\Choice(words: ['body-centreline', 'thrust-line', 'axles']), optional: true, lost: true, form: ['line']),
+                new F\Field('capture', 'capture', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CaptureItem::class), most: 200), optional: true, usual: []),
+                new F\Field('codes', 'codes', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CodeRule::class), most: 200), optional: true, usual: []),
+                new F\Field('kit', 'kit', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\CardNeed::class), most: 200), optional: true, usual: []),
+                new F\Field('steps', 'steps', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\CardStep::class), most: 200, second: 'card.second-step'), optional: true, usual: []),
+                new F\Field('provenance', 'values', null, new F\Members(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\Provenance::class)), optional: true, usual: [], form: [null]),
+                new F\Field('others', 'others', null, new F\Members(of: new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\OtherValue::class), most: 10)), optional: true, usual: [], form: [null]),
+                new F\Field('adjustment', 'adjustment', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardAdjustment::class), optional: true),
+                new F\Field('isPlate', 'kind', 'target', new F\Either(true: 'plate', false: 'reflector'), optional: true, usual: false),
+                new F\Field('drive', 'drive', null, new F\Part(of: \Lumbro\Core\Drive\DriveRule::class), optional: true),
+            ]),
+            \Lumbro\Core\Catalogue\Card\Provenance::class => new F\Table(\Lumbro\Core\Catalogue\Card\Provenance::class, [
+                new F\Field('source', 'source', null, new F\Text(most: 200)),
+                new F\Field('edition', 'edition', null, new F\Text(most: 40)),
+                new F\Field('dated', 'dated', null, new F\Day()),
+                new F\Field('enteredBy', 'enteredBy', null, new F\Text(most: 80)),
+                new F\Field('checkedBy', 'checkedBy', null, new F\Text(most: 80), optional: true),
+            ]),
+            default => throw new \LogicException("$class has no fields."),
+        };
+    }
+}

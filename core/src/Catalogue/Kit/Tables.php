@@ -1,0 +1,68 @@
+<?php
+
+// Made from the attributes on the classes beside it by core/bin/derive. Not to be edited.
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Kit;
+
+use Lumbro\Core\Fields as F;
+
+/** The fields of the documents in this folder. */
+final class Tables
+{
+    /** @param class-string $class */
+    public static function of(string $class): F\Table
+    {
+        return match ($class) {
+            \Lumbro\Core\Catalogue\Kit\Check::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Check::class, [
+                new F\Field('last', 'lastCheck', null, new F\Day(), optional: true),
+                new F\Field('next', 'nextCheck', null, new F\Day(), optional: true),
+            ]),
+            \Lumbro\Core\Catalogue\Kit\Instrument::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Instrument::class, [
+                new F\Field('kind', 'kind', null, new F\Choice(words: ['tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'])),
+                new F\Field('measures', 'measures', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class)),
+                new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
+                new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
+            ], tag: new F\Tagged(name: 'sort', value: 'instrument')),
+            \Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class => new F\Table(\Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('name', 'name', null, new F\Text(most: 120)),
+                new F\Field('accuracy', 'accuracy', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('resolution', 'resolution', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sScale', 'sScale', null, new F\Number(least: 1.0E-9), optional: true),
+                new F\Field('sZero', 'sZero', null, new F\Number(unit: 'mm', least: 1.0E-9), optional: true),
+                new F\Field('scale', 'scale', null, new F\Number(least: -0.05, most: 0.05), optional: true, usual: 0.0),
+                new F\Field('zero', 'zero', null, new F\Number(unit: 'mm', least: -1000.0, most: 1000.0), optional: true, usual: 0.0),
+            ]),
+            \Lumbro\Core\Catalogue\Kit\OverdueRule::class => new F\Table(\Lumbro\Core\Catalogue\Kit\OverdueRule::class, [
+                new F\Field('bars', 'bars', null, new F\Flag()),
+                new F\Field('widening', 'widening', null, new F\Number(least: 1.0, most: 100.0)),
+            ]),
+            \Lumbro\Core\Catalogue\Kit\Stand::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Stand::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('name', 'name', null, new F\Text(most: 120)),
+                new F\Field('targetAhead', 'targetAhead', null, new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)),
+                new F\Field('targetLeft', 'targetLeft', null, new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)),
+                new F\Field('halfWidth', 'halfWidth', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
+                new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
+                new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
+            ], tag: new F\Tagged(name: 'sort', value: 'stand')),
+            \Lumbro\Core\Catalogue\Kit\StandIn::class => new F\Table(\Lumbro\Core\Catalogue\Kit\StandIn::class, [
+                new F\Field('target', 'target', null, new F\Text(most: 120)),
+                new F\Field('changes', 'changes', null, new F\Text()),
+            ]),
+            \Lumbro\Core\Catalogue\Kit\Target::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Target::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('name', 'name', null, new F\Text(most: 120)),
+                new F\Field('kind', 'kind', null, new F\Text(most: 60)),
+                new F\Field('drawing', 'heights', null, new F\Wrapped(in: \Lumbro\Core\Measure\TargetDrawing::class, property: 'heights', of: new F\Members(of: new F\Number(unit: 'mm', least: -2000.0, most: 2000.0)))),
+                new F\Field('phaseToPointer', 'phaseToPointer', null, new F\Number(unit: 'mm', least: -2000.0, most: 2000.0), optional: true),
+                new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
+                new F\Field('standsInFor', 'standsInFor', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Kit\StandIn::class), most: 20), optional: true, usual: []),
+                new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
+            ], tag: new F\Tagged(name: 'sort', value: 'target')),
+            default => throw new \LogicException("$class has no fields."),
+        };
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+// Made from the attributes on the classes beside it by core/bin/derive. Not to be edited.
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Catalogue\Vehicle;
+
+use Lumbro\Core\Fields as F;
+
+/** The fields of the documents in this folder. */
+final class Tables
+{
+    /** @param class-string $class */
+    public static function of(string $class): F\Table
+    {
+        return match ($class) {
+            \Lumbro\Core\Catalogue\Vehicle\CarSensor::class => new F\Table(\Lumbro\Core\Catalogue\Vehicle\CarSensor::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('name', 'name', null, new F\Text(most: 60)),
+                new F\Field('kind', 'kind', null, new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])),
+                new F\Field('side', 'side', null, new F\Choice(words: ['middle', 'left', 'right'])),
+                new F\Field('pair', 'pair', null, new F\Id(), optional: true),
+                new F\Field('behind', 'behind', null, new F\Choice(words: ['front-cover', 'front-badge', 'grille', 'rear-cover', 'open'])),
+                new F\Field('along', 'along', null, new F\Number(unit: 'mm', least: -20000.0, most: 20000.0)),
+                new F\Field('across', 'across', null, new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)),
+                new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
+                new F\Field('facing', 'facing', null, new F\Number(unit: '°', least: -180.0, most: 180.0)),
+                new F\Field('s', 's', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+            ]),
+            \Lumbro\Core\Catalogue\Vehicle\VehicleSheet::class => new F\Table(\Lumbro\Core\Catalogue\Vehicle\VehicleSheet::class, [
+                new F\Field('make', 'make', null, new F\Text(most: null)),
+                new F\Field('model', 'model', null, new F\Text(most: null)),
+                new F\Field('wheelbase', 'wheelbase', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('trackFront', 'trackFront', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('trackRear', 'trackRear', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('frontOverhang', 'frontOverhang', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('rearOverhang', 'rearOverhang', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('width', 'width', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('hubHeight', 'hubHeight', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('tyreDiameter', 'tyreDiameter', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('tyreWidth', 'tyreWidth', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('frontMark', 'frontMark', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('rearMark', 'rearMark', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sHub', 'sHub', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sMarkAlong', 'sMarkAlong', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sMarkAcross', 'sMarkAcross', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sSensor', 'sSensor', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sSensorHeight', 'sSensorHeight', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('sensors', 'sensors', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Vehicle\CarSensor::class), most: 16, second: 'vehicle.second-sensor'), optional: true, usual: []),
+                new F\Field('s', 's', null, new F\Members(of: new F\Number(unit: 'mm', least: 1.0E-9), names: ['wheelbase', 'trackFront', 'trackRear', 'frontOverhang', 'rearOverhang', 'width', 'height', 'frontMark', 'rearMark']), optional: true, usual: []),
+                new F\Field('placard', 'placard', null, new F\Row(fields: ['front' => new F\Number(unit: 'bar', least: 1.0E-9), 'rear' => new F\Number(unit: 'bar', least: 1.0E-9)]), optional: true),
+                new F\Field('rideHeight', 'rideHeight', null, new F\Row(fields: ['front' => new F\Number(unit: 'mm', least: 1.0E-9), 'rear' => new F\Number(unit: 'mm', least: 1.0E-9)]), optional: true),
+                new F\Field('measured', 'measured', null, new F\ListOf(of: new F\Text(most: 80)), optional: true, usual: []),
+            ]),
+            default => throw new \LogicException("$class has no fields."),
+        };
+    }
+}

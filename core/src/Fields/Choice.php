@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Fields;
+
+use Lumbro\Core\Measure\Node;
+
+/** One of some words. */
+#[\Attribute(\Attribute::TARGET_PROPERTY | \Attribute::TARGET_PARAMETER)]
+final readonly class Choice implements Kind
+{
+    /**
+     * @param list<string>|class-string<\BackedEnum> $words the words, or the enumeration whose values they are
+     * @param list<string>|null                      $only  those of the enumeration that may stand here; null for all
+     */
+    public function __construct(public array|string $words, public ?array $only = null) {}
+
+    public function read(Node $node): string|\BackedEnum
+    {
+        $word = $node->oneOf($this->known());
+
+        return is_string($this->words) ? $this->words::from($word) : $word;
+    }
+
+    public function write(mixed $value): mixed
+    {
+        return $value instanceof \BackedEnum ? $value->value : $value;
+    }
+
+    public function schema(Definitions $in): array
+    {
+        return ['enum' => $this->known()];
+    }
+
+    /** @return list<string> */
+    public function known(): array
+    {
+        return $this->only ?? (is_string($this->words) ? array_map(strval(...), array_column($this->words::cases(), 'value')) : $this->words);
+    }
+}

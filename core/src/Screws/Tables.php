@@ -1,0 +1,30 @@
+<?php
+
+// Made from the attributes on the classes beside it by core/bin/derive. Not to be edited.
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Screws;
+
+use Lumbro\Core\Fields as F;
+
+/** The fields of the documents in this folder. */
+final class Tables
+{
+    /** @param class-string $class */
+    public static function of(string $class): F\Table
+    {
+        return match ($class) {
+            \Lumbro\Core\Screws\Screw::class => new F\Table(\Lumbro\Core\Screws\Screw::class, [
+                new F\Field('id', 'id', null, new F\Text(most: null)),
+                new F\Field('y', 'y', null, new F\Number(unit: 'mm')),
+                new F\Field('z', 'z', null, new F\Number(unit: 'mm')),
+                new F\Field('pitch', 'pitch', null, new F\Number(unit: 'mm', least: 1.0E-9)),
+                new F\Field('clockwise', 'clockwise', null, new F\Choice(words: \Lumbro\Core\Screws\TurnSense::class)),
+                new F\Field('travel', 'travel', null, new F\Number(least: 0.0), optional: true),
+                new F\Field('position', 'position', null, new F\Number(), optional: true, usual: 0.0),
+            ]),
+            default => throw new \LogicException("$class has no fields."),
+        };
+    }
+}
