@@ -10,6 +10,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LineController;
 use App\Http\Controllers\LinkController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
@@ -46,7 +47,6 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('shop-rules', [IntakeController::class, 'saveRules'])->middleware('may:register');
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
-        Route::post('notes', [RepairOrderController::class, 'note'])->middleware('may:order');
         Route::get('stance', [BayController::class, 'stance']);
         Route::get('drives', [DriveController::class, 'index']);
         Route::post('drives', [DriveController::class, 'add'])->middleware('may:order');
@@ -98,36 +98,19 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('kit', [KitController::class, 'index']);
     Route::post('kit', [KitController::class, 'save'])->middleware('may:register');
 
+    Route::post('lines', [LineController::class, 'add'])->middleware('may:order');
+
     Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);
-        Route::post('readings', [TaskController::class, 'reading'])->middleware('may:work');
-        Route::post('strikes', [TaskController::class, 'strike'])->middleware('may:work');
-        Route::post('answers', [TaskController::class, 'answer'])->middleware('may:work');
-        Route::post('moves', [TaskController::class, 'move'])->middleware('may:work');
         Route::get('schools', [TaskController::class, 'choices']);
         Route::get('survey', [TaskController::class, 'survey']);
         Route::get('stake-out', [TaskController::class, 'stakeOut']);
-        Route::post('schools', [TaskController::class, 'schools'])->middleware('may:work');
-        Route::post('reference', [TaskController::class, 'reference'])->middleware('may:work');
-        Route::post('car', [TaskController::class, 'car'])->middleware('may:work');
         Route::post('poses', [TaskController::class, 'pose'])->middleware('may:work');
-        Route::post('stand', [TaskController::class, 'stand'])->middleware('may:work');
-        Route::post('releases', [RunController::class, 'release'])->middleware('may:release');
-        Route::post('runs', [RunController::class, 'run'])->middleware('may:work');
-        Route::post('tool', [RunController::class, 'tool'])->middleware('may:work');
         Route::post('tool-outcome', [RunController::class, 'outcome'])->middleware('may:work');
         Route::post('tool-log', [RunController::class, 'log'])->middleware('may:work');
-        Route::post('steps', [RunController::class, 'step'])->middleware('may:work');
-        Route::post('corrections', [RunController::class, 'correct'])->middleware('may:work');
-        Route::post('shifts', [RunController::class, 'shift'])->middleware('may:work');
-        Route::post('mirrors', [RunController::class, 'mirror'])->middleware('may:work');
-        Route::post('checks', [RunController::class, 'check'])->middleware('may:work');
-        Route::post('send-back', [RunController::class, 'sendBack'])->middleware('may:work');
-        Route::post('acceptance', [RunController::class, 'accept'])->middleware('may:work');
         Route::get('look/{cause}', [RunController::class, 'look']);
         Route::get('meter/{call}', [TaskController::class, 'meter']);
         Route::post('seal', [RecordController::class, 'seal'])->middleware('may:seal');
-        Route::post('reopen', [RecordController::class, 'reopen'])->middleware('may:reopen');
         Route::get('record', [RecordController::class, 'show']);
     });
 });

@@ -9,15 +9,15 @@ use App\Devices\DeviceRoom;
 use App\Http\Body;
 use App\Http\Refusal;
 use App\Models\User;
+use App\Records\Moment;
 use App\Records\Recorder;
 use App\Records\TaskFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lumbro\Core\Catalogue\Card\ToolCommand;
-use Lumbro\Core\Journal\Corrected;
-use Lumbro\Core\Journal\LevelRead;
+use Lumbro\Core\Commands\HearTool as Hearing;
+use Lumbro\Core\Commands\Situation;
+use Lumbro\Core\Commands\Stamp;
 use Lumbro\Core\Journal\Line;
-use Lumbro\Core\Journal\RunMade;
-use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Run\ToolReply;
@@ -27,7 +27,7 @@ final readonly class HearTool
 {
     public const FIELDS = [[], ['givenUp']];
 
-    public function __construct(private Recorder $recorder, private DeviceRoom $devices) {}
+    public function __construct(private DeviceRoom $devices) {}
 
     public function __invoke(User $user, string $task, Body $body): TaskFile
     {
@@ -37,9 +37,7 @@ final readonly class HearTool
             return $file;
         }
         if ($body->flag('givenUp')) {
-            return $this->recorder->follow($user, $task, static fn(TaskFile $file, string $now): array => self::isOpen($file, $asked)
-                ? [new ToolAnswered((string) Str::uuid7(), $user->name, $now, $asked->id, 'lost', 'No answer came, and the tool does not tell what became of it.')]
-                : []);
+            return self::record($user, $task, static fn(Situation $now, Stamp $stamp): array => Hearing::givenUp($now, $asked, $stamp));
         }
         try {
             $reply = $this->devices->scanTool($file)->outcome($asked);
@@ -47,45 +45,35 @@ final readonly class HearTool
             throw Refusal::conflict('tool-silent', Message::of('tool.silent', ['tool' => $lost->tool]));
         }
 
-        return $this->record($user, $task, $asked, $reply);
+        return self::answered($user, $task, $asked, $reply);
     }
 
-    /** Records an answer, once. */
-    public function record(User $user, string $task, ToolAsked $asked, ToolReply $reply): TaskFile
+    /** Asks the tool what was recorded as asked, and takes its answer down; where the connection is lost, that it was asked stands. */
+    public function afterAsking(User $user, string $task, TaskFile $file, ToolAsked $asked): TaskFile
     {
-        return $this->recorder->follow($user, $task, static fn(TaskFile $file, string $now): array => self::isOpen($file, $asked) ? self::lines($user, $file, $now, $asked, $reply) : []);
-    }
-
-    private static function isOpen(TaskFile $file, ToolAsked $asked): bool
-    {
-        return $file->state()->run->log->pending?->id === $asked->id;
-    }
-
-    /** @return list<Line> */
-    private static function lines(User $user, TaskFile $file, string $now, ToolAsked $asked, ToolReply $reply): array
-    {
-        $id = static fn(): string => (string) Str::uuid7();
-        $level = $reply->values['level'] ?? null;
-        if ($asked->command === ToolCommand::Read && $reply->outcome === 'done') {
-            return $reply->isReading()
-                ? [new RunMade($id(), $user->name, $now, (float) $reply->azimuth, (float) $reply->elevation, is_float($level) ? $level : null, $reply->message, $file->state()->reliance(), $asked->id)]
-                : [new ToolAnswered($id(), $user->name, $now, $asked->id, 'nonsense', mb_strimwidth("$reply->message (no axis among it)", 0, 300, '…'))];
+        try {
+            $reply = $this->devices->scanTool($file)->ask($asked);
+        } catch (ConnectionLost) {
+            return $file;
         }
-        $answered = new ToolAnswered($id(), $user->name, $now, $asked->id, $reply->outcome, $reply->message, $reply->values, $reply->codes, $reply->wiped);
 
-        return match (true) {
-            $reply->outcome !== 'done' => [$answered],
-            $asked->command === ToolCommand::Zero => [$answered, new Corrected($id(), $user->name, $now, 'electronic', [], (float) $asked->values['azimuth'], (float) $asked->values['elevation'], $asked->id)],
-            $asked->command === ToolCommand::Level && is_float($level) => [$answered, new LevelRead($id(), $user->name, $now, self::position($file), $level)],
-            default => [$answered],
-        };
+        return self::answered($user, $task, $asked, $reply);
     }
 
-    /** The plate's position that is due. */
-    private static function position(TaskFile $file): string
+    private static function answered(User $user, string $task, ToolAsked $asked, ToolReply $reply): TaskFile
     {
-        $order = $file->context->card->adjustment->order ?? [];
+        return self::record($user, $task, static fn(Situation $now, Stamp $stamp): array => Hearing::answer($now, $asked, $reply, $stamp));
+    }
 
-        return $order[count($file->state()->run->log->levels)] ?? $order[0] ?? 'square';
+    /** @param \Closure(Situation, Stamp): list<Line> $lines none where they are there by now */
+    private static function record(User $user, string $task, \Closure $lines): TaskFile
+    {
+        return DB::transaction(static function () use ($user, $task, $lines): TaskFile {
+            $file = TaskFile::open($user, $task, true);
+            $id = static fn(): string => (string) Str::uuid7();
+            Recorder::task($user, $file, $lines($file->journal->situation($user->asRole(), null, false), new Stamp($id(), $user->name, Moment::now(), $id)));
+
+            return $file;
+        });
     }
 }

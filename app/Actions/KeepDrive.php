@@ -8,22 +8,19 @@ use App\Http\Refusal;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
-use App\Records\OrderRecorder;
+use App\Records\Recorder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Codec\TrackFile;
 use Lumbro\Core\Drive\Drive;
 use Lumbro\Core\Drive\TrackPoint;
 use Lumbro\Core\Journal\DriveTaken;
-use Lumbro\Core\Journal\OrderLine;
 
 /** A drive's track is kept as its file was, and noted at the order with who drove. */
 final readonly class KeepDrive
 {
     /** A longer track is none of a drive, bytes. */
     private const MOST = 40_000_000;
-
-    public function __construct(private OrderRecorder $recorder) {}
 
     /**
      * @param string $id      of the line, made by the client
@@ -41,11 +38,16 @@ final readonly class KeepDrive
         }
         $points = TrackFile::read($track)['points'];
 
-        return $this->recorder->record($user, $order, $id, $version, false, static function (OrderFile $file, string $now) use ($user, $id, $driver, $name, $track, $points): OrderLine {
+        return DB::transaction(static function () use ($user, $order, $id, $version, $driver, $name, $track, $points): OrderFile {
+            $file = OrderFile::open($user, $order, true);
+            if ($file->has($id)) {
+                return $file;
+            }
             $kept = (string) Str::uuid7();
             DB::table('tracks')->insert(['shop_id' => $user->shop_id, 'id' => $kept, 'repair_order_id' => $file->row->id, 'user_id' => $user->id, 'kept_at' => Moment::now(), 'track' => $track]);
+            Recorder::order($user, $file, new DriveTaken($id, $user->name, Moment::now(), $kept, trim($driver), mb_substr($name, 0, 120), self::enough($file, $points)), $version, false);
 
-            return new DriveTaken($id, $user->name, $now, $kept, trim($driver), mb_substr($name, 0, 120), self::enough($file, $points));
+            return $file;
         });
     }
 
@@ -58,7 +60,7 @@ final readonly class KeepDrive
     {
         $enough = [];
         foreach ($file->state()->concerned() as $sensor) {
-            $rule = ($file->context->cards[$sensor->id] ?? null)?->drive;
+            $rule = ($file->journal->context->cards[$sensor->id] ?? null)?->drive;
             if ($rule !== null && Drive::along($points, $rule)->isEnough) {
                 $enough[] = $sensor->id;
             }

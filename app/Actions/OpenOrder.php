@@ -12,8 +12,8 @@ use App\Models\User;
 use App\Models\VehicleSheet as SheetRow;
 use App\Records\Moment;
 use App\Records\OrderFile;
-use App\Records\OrderRecorder;
 use App\Records\OrderSummary;
+use App\Records\Recorder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
@@ -51,7 +51,7 @@ final readonly class OpenOrder
             $file = OrderFile::open($user, $id);
             $lines = $entries($file);
             if ($lines !== []) {
-                OrderRecorder::insert($user, $file, $lines);
+                Recorder::insert($user, $file, $lines);
             }
             OrderSummary::refresh($file);
 

@@ -13,8 +13,8 @@ use App\Records\PracticeShelf;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Practice\Scenario;
 
@@ -64,7 +64,7 @@ final readonly class OpenPractice
     /** @param array<string, mixed> $payload */
     private static function note(User $user, string $kind, array $payload): OrderLine
     {
-        return OrderLineDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
+        return Kinds::orderLine($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
     }
 
     private function of(User $user, string $table, string $column, string $value, string $what): string

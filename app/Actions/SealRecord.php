@@ -16,9 +16,9 @@ use App\Records\SealedDocument;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Commands\Sealing;
 use Lumbro\Core\Evidence\CanonicalJson;
 use Lumbro\Core\Evidence\Seal;
-use Lumbro\Core\People\Act;
 
 /**
  * Closes a task: its record is sealed and takes nothing more. An owed axis that is not proven is handed over only by
@@ -42,7 +42,7 @@ final readonly class SealRecord
             if ($body->version !== $file->version) {
                 throw Refusal::recordMovedOn(Workspace::of($file));
             }
-            $handover = self::handover($user, $file, $body);
+            $handover = Sealing::handover($file->journal->situation($user->asRole(), null, false), $user->name, $body->optionalText('handover', 500));
             $now = Moment::now();
             $before = SealedRecord::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $file->row->id)->orderByDesc('revision')->first(['revision', 'hash']);
             $revision = ($before->revision ?? 0) + 1;
@@ -68,22 +68,5 @@ final readonly class SealRecord
 
             return $file;
         });
-    }
-
-    /** @return array{name: string, reason: string}|null */
-    private static function handover(User $user, TaskFile $file, Body $body): ?array
-    {
-        if ($file->state()->isSettled()) {
-            return null;
-        }
-        $reason = $body->optionalText('handover', 500);
-        if ($reason === null || mb_strlen($reason) < 10) {
-            throw Refusal::field('/handover', 'The axis is not proven. Say in a sentence why the car is handed over all the same, and to whom this was said.');
-        }
-        if (! $user->may(Act::HandOver)) {
-            throw Refusal::forbidden('An axis that is not proven is handed over by a lead. Ask one to sign in and close this record.');
-        }
-
-        return ['name' => $user->name, 'reason' => $reason];
     }
 }

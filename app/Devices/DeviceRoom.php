@@ -22,11 +22,11 @@ final class DeviceRoom
     {
         $world = $this->world($file);
         if ($world !== null) {
-            return new SimulatedScanTool($world, $file->entries);
+            return new SimulatedScanTool($world, $file->journal->entries());
         }
         $log = ToolLog::of($file);
 
-        return $log === null ? throw DeviceUnavailable::scanTool() : new FileScanTool($log, $file->entries);
+        return $log === null ? throw DeviceUnavailable::scanTool() : new FileScanTool($log, $file->journal->entries());
     }
 
     /** Whether anything answers for a scan tool at this task. */
@@ -56,6 +56,6 @@ final class DeviceRoom
     {
         return $file->row->scenario === null
             ? null
-            : new World($file->context, Scenario::read(Node::stored($file->row->scenario)), $file->entries);
+            : new World($file->context(), Scenario::read(Node::stored($file->row->scenario)), $file->journal->entries());
     }
 }

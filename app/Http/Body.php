@@ -35,6 +35,20 @@ final readonly class Body
         return new self($id, (int) $version, $fields);
     }
 
+    /** What a line carries, without the space around its texts. */
+    public function payload(): Node
+    {
+        return $this->fields['payload']->trimmed();
+    }
+
+    /** @throws InvalidInput where it is no id as this program makes them */
+    public function uuid(string $field): string
+    {
+        $text = $this->text($field, 60);
+
+        return preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $text) === 1 ? $text : throw InvalidInput::because("/$field", 'request.shop-id');
+    }
+
     public function has(string $field): bool
     {
         return isset($this->fields[$field]);

@@ -10,6 +10,7 @@ use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Failure\NotAllowed;
 use Lumbro\Core\Message\Message;
 use Lumbro\Words\Words;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -21,6 +22,7 @@ final class Problem
     {
         return match (true) {
             $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->said, $failure->path, $failure->details),
+            $failure instanceof NotAllowed => self::answer($failure->isOfRole() ? 403 : 409, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
             $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
             $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->said),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),

@@ -26,7 +26,6 @@ use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\LineNotUnderstood;
 use Lumbro\Core\Journal\OperationNoted;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
@@ -215,10 +214,9 @@ final class EstimateImport implements ImportKind
         }
         $events = [];
         foreach ($entries as $i => $entry) {
-            ['kind' => $kind, 'payload' => $payload] = OrderLineDocument::write($entry);
             $events[] = [
                 'shop_id' => $this->user->shop_id, 'id' => $entry->id, 'repair_order_id' => $order, 'version' => $i + 1, 'user_id' => $this->user->id,
-                'person' => $entry->person, 'recorded_at' => $now, 'kind' => $kind, 'payload' => json_encode((object) $payload, JSON_THROW_ON_ERROR),
+                'person' => $entry->person, 'recorded_at' => $now, 'kind' => $entry->kind(), 'payload' => json_encode((object) $entry->payload(), JSON_THROW_ON_ERROR),
             ];
         }
 

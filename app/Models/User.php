@@ -32,8 +32,13 @@ final class User extends Register implements AuthenticatableContract
     /** @var array<string, string> */
     protected $casts = ['password' => 'hashed', 'active' => 'boolean'];
 
+    public function asRole(): Role
+    {
+        return Role::from($this->role);
+    }
+
     public function may(Act $act): bool
     {
-        return Role::from($this->role)->may($act);
+        return $this->asRole()->may($act);
     }
 }

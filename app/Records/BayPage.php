@@ -56,7 +56,7 @@ final class BayPage
         $seen = $bay->seenFrom($stance);
         $needs = [];
         foreach ($state->concerned() as $sensor) {
-            $card = $file->context->cards[$sensor->id] ?? null;
+            $card = $file->journal->context->cards[$sensor->id] ?? null;
             if ($card !== null) {
                 $context = new TaskContext($card, $state->sheet, $kit, $seen, array_keys($state->record->operations), $sensor, $state->forTask($sensor->id));
                 $needs[] = Needs::sensor($context, (new MeasuringPlan($context, []))->ground);
@@ -72,7 +72,7 @@ final class BayPage
             'said' => $state->record->stance?->person,
             'without' => array_values(array_map(
                 static fn(CarSensor $sensor): string => $sensor->name,
-                array_filter($state->concerned(), static fn(CarSensor $sensor): bool => ($file->context->cards[$sensor->id] ?? null) === null),
+                array_filter($state->concerned(), static fn(CarSensor $sensor): bool => ($file->journal->context->cards[$sensor->id] ?? null) === null),
             )),
         ];
     }

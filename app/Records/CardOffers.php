@@ -15,7 +15,7 @@ final class CardOffers
     /** @return list<array{sensor: string, card: string, title: string, edition: string, version: int}> */
     public static function of(OrderFile $file): array
     {
-        $sheet = $file->context->sheet;
+        $sheet = $file->journal->context->sheet;
         $rows = DB::table('procedure_cards')
             ->where('shop_id', $file->row->shop_id)
             ->where('make', mb_strtolower($sheet->make))

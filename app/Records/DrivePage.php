@@ -17,7 +17,7 @@ final class DrivePage
     {
         $asked = [];
         foreach ($file->state()->concerned() as $sensor) {
-            $rule = ($file->context->cards[$sensor->id] ?? null)?->drive;
+            $rule = ($file->journal->context->cards[$sensor->id] ?? null)?->drive;
             if ($rule !== null) {
                 $asked[] = [$sensor, $rule];
             }
@@ -42,7 +42,7 @@ final class DrivePage
             ], $asked),
             'without' => array_values(array_map(
                 static fn(CarSensor $sensor): string => $sensor->name,
-                array_filter($file->state()->concerned(), static fn(CarSensor $sensor): bool => ($file->context->cards[$sensor->id] ?? null)?->drive === null),
+                array_filter($file->state()->concerned(), static fn(CarSensor $sensor): bool => ($file->journal->context->cards[$sensor->id] ?? null)?->drive === null),
             )),
         ];
     }

@@ -9,30 +9,20 @@ use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Catalogue\Card\ProcedureCard;
-use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
-use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Closing;
-use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Record\OrderJournal;
 
 /** A repair order as the database has it: its car, its sensors' cards and its record, in the core's terms. */
 final class OrderFile
 {
-    private ?OrderState $state = null;
-
-    /**
-     * @param list<\stdClass>   $tasks   id, sensor, card's id and document, hash where it is sealed
-     * @param list<OrderLine>  $entries
-     */
+    /** @param list<\stdClass> $tasks id, sensor, card's id and document, hash where it is sealed */
     private function __construct(
         public readonly \stdClass $row,
         public readonly array $tasks,
-        public readonly OrderContext $context,
-        public array $entries,
+        public readonly OrderJournal $journal,
         public int $version,
     ) {}
 
@@ -72,7 +62,6 @@ final class OrderFile
      */
     public static function of(\stdClass $row, ?array $sealed = null): self
     {
-        $floor = ShopFloor::read($row);
         $tasks = DB::table('sensor_tasks as t')
             ->leftJoin('procedure_cards as c', static fn($on) => $on->on('c.shop_id', 't.shop_id')->on('c.id', 't.procedure_card_id'))
             ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.id', 't.sealed_record_id'))
@@ -81,30 +70,34 @@ final class OrderFile
             ->orderBy('t.id')
             ->get(['t.id', 't.sensor', 't.procedure_card_id as card_id', 't.scenario', 't.serial', 't.part_number', 'c.document as card', 's.hash'])
             ->all();
-        $cards = [];
-        foreach ($tasks as $task) {
-            $cards[$task->sensor] = $task->card === null ? null : Document::read(ProcedureCard::class, Node::stored($task->card));
-        }
         $lines = DB::table('order_events')
             ->where('shop_id', $row->shop_id)
             ->where('repair_order_id', $row->id)
             ->when($sealed !== null, static fn($query) => $query->where('version', '<=', $sealed['version']))
             ->orderBy('version')
             ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
-        $entries = [];
-        $version = 0;
-        foreach ($lines as $line) {
-            $entries[] = OrderLineDocument::entry($line->kind, $line->id, $line->person, Moment::read($line->recorded_at), Node::stored($line->payload));
-            $version = (int) $line->version;
-        }
-        $context = new OrderContext(Document::read(VehicleSheet::class, Node::stored($row->sheet)), $cards, $floor->rules, $floor->kit, $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10));
+        $today = $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10);
+        $journal = OrderJournal::read(self::basis($row, $tasks, $today)->members(), Stored::lines($lines->all()));
 
-        return new self($row, array_values($tasks), $context, $entries, $version);
+        return new self($row, array_values($tasks), $journal, (int) ($lines->last()->version ?? 0));
     }
 
+    /**
+     * What the order rests on, as a sealed record has it.
+     *
+     * @param array<\stdClass> $tasks
+     */
+    private static function basis(\stdClass $row, array $tasks, string $today): Node
+    {
+        $cards = array_map(static fn(\stdClass $task): string => Stored::text($task->sensor) . ':' . ($task->card ?? 'null'), $tasks);
+
+        return Node::stored('{"today":' . Stored::text($today) . ",\"vehicle\":$row->sheet,\"cards\":{" . implode(',', $cards) . '},"rules":' . ShopFloor::rules($row) . ',"register":' . ShopFloor::register($row) . '}');
+    }
+
+    /** Where the order stands. */
     public function state(): OrderState
     {
-        return $this->state ??= new OrderState($this->context, $this->entries);
+        return $this->journal->state();
     }
 
     /** What keeps the order open. */
@@ -117,27 +110,20 @@ final class OrderFile
 
     public function has(string $id): bool
     {
-        foreach ($this->entries as $entry) {
-            if ($entry->id === $id) {
-                return true;
-            }
-        }
-
-        return false;
+        return in_array($id, array_column($this->journal->lines(), 'id'), true);
     }
 
     /** @return list<OrderLine> lines about the same matter that somebody who saw an older version has not seen */
-    public function unseen(int $version, OrderLine $entry): array
+    public function unseen(int $version, OrderLine $line): array
     {
-        $unseen = array_slice($this->entries, $version);
+        $unseen = array_slice($this->journal->lines(), $version);
 
-        return array_values(array_filter($unseen, static fn(OrderLine $other): bool => $other->subject() === $entry->subject()));
+        return array_values(array_filter($unseen, static fn(OrderLine $other): bool => $other->subject() === $line->subject()));
     }
 
-    public function add(OrderLine $entry): void
+    public function add(OrderLine $line): void
     {
-        $this->entries[] = $entry;
+        $this->journal->add($line);
         $this->version++;
-        $this->state = null;
     }
 }

@@ -6,9 +6,7 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
-use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Evidence\SealedRecordDocument;
-use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Corrected;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
@@ -37,15 +35,15 @@ final class SealedDocument
             'follows' => $follows,
             'handover' => $handover,
         ], [
-            'sensor' => $file->context->sensor->id,
-            'today' => $file->order->context->today,
+            'sensor' => $file->context()->sensor->id,
+            'today' => $file->order->journal->context->today,
             'vehicle' => self::decoded($file->order->row->sheet),
             'cards' => (object) $cards,
-            'rules' => $file->order->row->rules === null ? Document::write(new ShopRules()) : self::decoded($file->order->row->rules),
+            'rules' => self::decoded(ShopFloor::rules($file->order->row)),
             'register' => self::decoded($file->order->row->kit),
             'bay' => self::decoded($file->order->row->bay),
-            'earlierLevels' => $file->context->earlierLevels,
-        ], $file->order->entries, $file->entries, OrderEvidence::of($file->order));
+            'earlierLevels' => $file->context()->earlierLevels,
+        ], $file->order->journal->lines(), $file->journal->entries(), OrderEvidence::of($file->order));
     }
 
     /**

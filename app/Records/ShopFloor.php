@@ -33,6 +33,18 @@ final readonly class ShopFloor
             ->selectSub(static fn(Builder $kit) => $kit->from('kit_items as k')->selectRaw('json_agg(k.document order by k.item)')->whereColumn('k.shop_id', $shop)->where('k.retired', false), 'kit');
     }
 
+    /** The shop's tables as JSON; those of a shop that keeps none are empty. */
+    public static function rules(\stdClass $row): string
+    {
+        return $row->rules ?? json_encode(Document::write(new ShopRules()), JSON_THROW_ON_ERROR);
+    }
+
+    /** The kit as JSON. */
+    public static function register(\stdClass $row): string
+    {
+        return $row->kit ?? '[]';
+    }
+
     /** @param \stdClass $row with the columns above */
     public static function read(\stdClass $row): self
     {

@@ -9,15 +9,16 @@ use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\RunMade;
-use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Record\TaskJournal;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\Stage;
-use Lumbro\Core\Work\TaskBasis;
 use Lumbro\Core\Work\TaskState;
 
 /** A sensor task as the database has it: its order, its card and its record, in the core's terms. */
@@ -26,16 +27,10 @@ final class TaskFile
     /** A reading's columns as the payload of a record's line. */
     private const READING = "jsonb_strip_nulls(jsonb_build_object('call', call, 'typed', typed, 'millimetres', millimetres, 'degrees', degrees, 's', uncertainty, 'unit', unit, 'datum', datum_to, 'strikes', strikes_id, 'confirmed', nullif(confirmed, false)))";
 
-    private ?TaskState $state = null;
-
-    private ?MeasuringPlan $plan = null;
-
-    /** @param list<Line> $entries */
     private function __construct(
         public readonly \stdClass $row,
         public readonly OrderFile $order,
-        public readonly TaskContext $context,
-        public array $entries,
+        public readonly TaskJournal $journal,
         public int $version,
     ) {}
 
@@ -83,27 +78,37 @@ final class TaskFile
             'order_id' => $order->row->id, 'number' => $order->row->number, 'vehicle' => $order->row->vehicle, 'plate' => $order->row->plate,
             'sealed_at' => $order->row->sealed_at ?? null, 'card' => $task->card,
         ];
-        $card = $order->context->cards[$task->sensor] ?? throw Refusal::conflict('no-card', 'The shop has no procedure card for this sensor.');
-        $state = $order->state();
-        $kit = $state->kit() ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
-        if ($order->row->bay === null) {
-            throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
+        if (! isset($order->journal->context->cards[$task->sensor])) {
+            throw Refusal::conflict('no-card', Message::of('hindrance.card'));
         }
-        $lines = self::lines($row->shop_id, $row->id);
-        $context = TaskBasis::of($state, $task->sensor, $card, $kit, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $lines));
+        if ($order->state()->kit() === null) {
+            throw Refusal::conflict('no-kit', Message::of('hindrance.kit'));
+        }
+        if ($order->row->bay === null) {
+            throw Refusal::conflict('no-bay', Message::of('hindrance.bay'));
+        }
+        $rows = self::rows($row->shop_id, $row->id);
+        $journal = new TaskJournal($order->journal, $task->sensor, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $rows), TaskJournal::lines(...Stored::lines($rows)));
 
-        return new self($row, $order, $context, array_values($lines), array_key_last($lines) ?? 0);
+        return new self($row, $order, $journal, (int) (end($rows)->version ?? 0));
     }
 
+    /** What the task rests on besides its own lines. */
+    public function context(): TaskContext
+    {
+        return $this->journal->context();
+    }
+
+    /** Where the task stands. */
     public function state(): TaskState
     {
-        return $this->state ??= new TaskState($this->context, $this->entries, $this->plan());
+        return $this->journal->state();
     }
 
     /** How the set-up is measured: to be had without solving it. */
     public function plan(): MeasuringPlan
     {
-        return $this->plan ??= new MeasuringPlan($this->context, $this->entries);
+        return $this->journal->plan();
     }
 
     public function isSealed(): bool
@@ -119,33 +124,25 @@ final class TaskFile
 
     public function has(string $id): bool
     {
-        foreach ($this->entries as $entry) {
-            if ($entry->id === $id) {
-                return true;
-            }
-        }
-
-        return $this->order->has($id);
+        return in_array($id, array_column($this->journal->entries(), 'id'), true) || $this->order->has($id);
     }
 
-    public function add(Line $entry): void
+    public function add(Line $line): void
     {
-        $this->entries[] = $entry;
+        $this->journal->add($line);
         $this->version++;
-        $this->state = null;
-        $this->plan = null;
     }
 
     /**
      * Echo levels of the last accepted tasks by the same card; asked for once there is something to compare with them.
      *
-     * @param array<int, Line> $lines
+     * @param list<\stdClass> $rows of the task's own journal
      *
      * @return list<float> dB
      */
-    private static function earlierLevels(string $shop, \stdClass $task, array $lines): array
+    private static function earlierLevels(string $shop, \stdClass $task, array $rows): array
     {
-        if (! isset($task->card_id) || array_filter($lines, static fn(Line $line): bool => $line instanceof RunMade) === []) {
+        if (! isset($task->card_id) || ! in_array(RunMade::KIND, array_column($rows, 'kind'), true)) {
             return [];
         }
 
@@ -168,24 +165,18 @@ final class TaskFile
             ->all();
     }
 
-    /** @return array<int, Line> version → line, in the order they were recorded */
-    private static function lines(string $shop, string $task): array
+    /** @return list<\stdClass> the task's own journal, oldest first */
+    private static function rows(string $shop, string $task): array
     {
         $of = static fn(string $table, string $kind, string $payload): Builder => DB::table($table)
             ->selectRaw("version, id, person, recorded_at, $kind as kind, $payload as payload")
             ->where('shop_id', $shop)
             ->where('sensor_task_id', $task);
-        $rows = $of('readings', "'reading'", self::READING)
-            ->unionAll($of('record_events', 'kind', 'payload')->whereIn('kind', TaskLineDocument::KINDS))
-            ->orderBy('version')
-            ->get();
 
-        return $rows->mapWithKeys(static fn(\stdClass $row): array => [(int) $row->version => TaskLineDocument::entry(
-            $row->kind,
-            $row->id,
-            $row->person,
-            Moment::read($row->recorded_at),
-            Node::stored($row->payload),
-        )])->all();
+        return array_values($of('readings', "'reading'", self::READING)
+            ->unionAll($of('record_events', 'kind', 'payload')->whereIn('kind', Kinds::names(Kinds::TASK)))
+            ->orderBy('version')
+            ->get()
+            ->all());
     }
 }

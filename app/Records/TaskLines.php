@@ -26,7 +26,7 @@ final class TaskLines
     public static function line(OrderFile $file, \stdClass $task, ?TaskFile $open): array
     {
         $sensor = $file->state()->sheet->sensor($task->sensor);
-        $card = $file->context->cards[$task->sensor] ?? null;
+        $card = $file->journal->context->cards[$task->sensor] ?? null;
         $owed = $file->state()->owed[$task->sensor] ?? null;
 
         return [

@@ -42,7 +42,7 @@ final class Workspace
      */
     private static function pair(TaskFile $file): ?array
     {
-        $sensor = $file->context->sensor;
+        $sensor = $file->context()->sensor;
         $summary = is_string($file->order->row->summary ?? null) ? json_decode($file->order->row->summary, true, 16, JSON_THROW_ON_ERROR) : null;
         foreach ($sensor->pair === null || ! is_array($summary) ? [] : $summary['tasks'] as $task) {
             if ($task['sensor'] === $sensor->pair) {

@@ -14,7 +14,6 @@ use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Evidence\SealedRecord;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 
 /** An order as one file for another installation. */
@@ -45,7 +44,7 @@ final class OrderArchive
             ],
             $records,
             $photos,
-            array_map(static fn(OrderLine $entry): array => ['id' => $entry->id, 'person' => $entry->person, 'at' => $entry->at, ...OrderLineDocument::write($entry)], $file->entries),
+            array_map(static fn(OrderLine $line): array => $line->written(), $file->journal->lines()),
             $tracks,
             self::files($photos),
         ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";

@@ -6,6 +6,8 @@ namespace Lumbro\Core\Derive;
 
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Fields\Definitions;
 
 /** The files that follow from the tables of fields, by their place in the project. */
 final class Derived
@@ -19,8 +21,35 @@ final class Derived
         }
 
         $files['ui/src/api/forms.generated.ts'] = self::forms();
+        $files['ui/src/api/lines.generated.ts'] = self::lines();
 
         return $files;
+    }
+
+    /** What the interface must know of the kinds of lines. */
+    private static function lines(): string
+    {
+        $alone = [];
+        $wishes = '';
+        $in = new Definitions();
+        foreach ([Kinds::TASK, Kinds::ORDER] as $record) {
+            foreach (Kinds::all($record) as $kind => $command) {
+                if ($command->isWished()) {
+                    $alone[$kind] = $command->goesAlone();
+                    $wishes .= "\n  | { kind: '$kind'; payload: " . TypeMaker::of($in->of($command->wish())) . ' }';
+                }
+            }
+        }
+        $types = '';
+        foreach ($in->all() as $name => $schema) {
+            $types .= "export type $name = " . TypeMaker::of($schema) . ";\n\n";
+        }
+
+        return "// Made from the kinds of lines by core/bin/derive. Not to be edited.\n\n"
+            . $types
+            . "/** A line as somebody asks for it. */\nexport type Wish =$wishes;\n\n"
+            . "/** Whether a line that waited for the server may go without another word of its person. */\n"
+            . "export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = " . rtrim(self::json($alone)) . ";\n";
     }
 
     /** The forms by which cards and the kit are edited. */

@@ -9,7 +9,9 @@ use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Fields\Definitions;
+use Lumbro\Core\Journal\Scan;
 
 /** The JSON Schemas that are made from the tables of fields. */
 final class Published
@@ -20,10 +22,14 @@ final class Published
         'vehicle' => ['A vehicle sheet', 'A sensor\'s facing turns anticlockwise from straight ahead. Each of a pair names the other. placard in bar, rideHeight arch over hub.'],
         'bay' => ['A bay', 'mm in the bay\'s own frame: that of a car that stands in it as usual, its rear hubs\' middle at the origin, x forward. sFloor is the standard uncertainty of its floor heights where it is not surveyed.'],
         'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
+        'scan' => ['What a scan tool read of a car\'s trouble codes', 'readAt and status are the tool\'s own words.'],
+        'line' => ['A line as a person asks for it', 'As typed; what the record keeps of it is in order-line and record-line.'],
+        'order-line' => ['A line of a repair order\'s record', 'Operations are named as in the catalogue, with @ and a sensor\'s id where they are done at one.'],
+        'record-line' => ['A line of a task\'s record', 'Who recorded it when stands beside it in a sealed record.'],
         'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
     ];
 
-    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class];
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class];
 
     /** @return array<string, array<string, mixed>> name → schema */
     public static function all(): array
@@ -33,6 +39,29 @@ final class Published
             $in = new Definitions();
             $schemas[$name] = self::schema($name, $in->object($class), $in);
         }
+        foreach ([Kinds::ORDER => 'order-line', Kinds::TASK => 'record-line'] as $record => $name) {
+            $in = new Definitions();
+            $forms = [];
+            foreach (Kinds::all($record) as $kind => $command) {
+                $forms[] = ['if' => ['properties' => ['kind' => ['const' => $kind]]], 'then' => ['properties' => ['payload' => $in->of($command->line())]]];
+            }
+            $text = ['type' => 'string', 'minLength' => 1];
+            $schemas[$name] = self::schema($name, [
+                'type' => 'object', 'additionalProperties' => false, 'required' => ['kind', 'payload'],
+                'properties' => ['kind' => ['enum' => Kinds::names($record)], 'payload' => ['type' => 'object'], 'id' => $text, 'person' => $text, 'at' => $text, 'previous' => ['$ref' => 'common.json#/$defs/previous']],
+                'allOf' => $forms,
+            ], $in);
+        }
+        $in = new Definitions();
+        $wishes = [];
+        foreach ([Kinds::TASK, Kinds::ORDER] as $record) {
+            foreach (Kinds::all($record) as $kind => $command) {
+                if ($command->isWished()) {
+                    $wishes[] = ['title' => $kind, 'type' => 'object', 'required' => ['kind', 'payload'], 'properties' => ['kind' => ['const' => $kind], 'payload' => $in->of($command->wish())]];
+                }
+            }
+        }
+        $schemas['line'] = self::schema('line', ['oneOf' => $wishes], $in);
         $in = new Definitions();
         $sorts = [];
         foreach (KitItem::SORTS as $sort => $class) {

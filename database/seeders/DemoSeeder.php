@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AnswerQuestion;
-use App\Actions\AskTool;
-use App\Actions\DoStep;
-use App\Actions\MoveStand;
 use App\Actions\OpenOrder;
-use App\Actions\RecordReading;
 use App\Actions\SealRecord;
+use App\Actions\WriteLine;
 use App\Devices\DeviceRoom;
 use App\Http\Body;
 use App\Models\Bay;
@@ -22,15 +18,15 @@ use App\Models\VehicleSheet;
 use App\Records\CardRegister;
 use App\Records\Moment;
 use App\Records\OrderFile;
-use App\Records\OrderRecorder;
+use App\Records\Recorder;
 use App\Records\TaskFile;
 use Illuminate\Database\Seeder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Vehicle\Vin;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 
 /** The demo shop, invented throughout: Copper Lane Body Works, its people, its registers and its repair orders. */
@@ -110,7 +106,7 @@ final class DemoSeeder extends Seeder
         );
         foreach ($order['notes'] ?? [] as $note) {
             foreach ($note['kind'] === 'everything-captured' ? $this->captures($file, $note['but']) : [$note] as $line) {
-                OrderRecorder::append($user, $file, $this->entry($user, $line['kind'], $line['payload']), $file->version, true);
+                Recorder::order($user, $file, $this->entry($user, $line['kind'], $line['payload']), $file->version, true);
             }
         }
         foreach ($file->tasks as $task) {
@@ -127,7 +123,7 @@ final class DemoSeeder extends Seeder
     /** @param array<string, mixed> $payload */
     private function entry(User $user, string $kind, array $payload): OrderLine
     {
-        return OrderLineDocument::entry($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
+        return Kinds::orderLine($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
     }
 
     /**
@@ -173,10 +169,10 @@ final class DemoSeeder extends Seeder
             match ($present->kind) {
                 'prepare', 'line' => $this->answer($user, $file),
                 'read', 'check', 'decide', 'remeasure' => $this->reading($user, $file, (string) $present->call),
-                'move' => $this->write($user, $file, app(MoveStand::class), MoveStand::FIELDS, ['kinds' => array_column($file->state()->moves, 'value')]),
+                'move' => $this->write($user, $file, 'move', ['kinds' => array_column($file->state()->moves, 'value')]),
                 'step' => $this->step($user, $file, (string) $present->call),
-                'repeat' => $this->write($user, $file, app(AskTool::class), AskTool::FIELDS, ['command' => 'read']),
-                'close' => $this->write($user, $file, app(SealRecord::class), SealRecord::FIELDS, []),
+                'repeat' => $this->write($user, $file, 'asked', ['command' => 'read']),
+                'close' => $this->seal($user, $file),
                 default => throw new \LogicException("The demo order cannot go on: {$present->kind}."),
             };
             if ($present->kind === 'close') {
@@ -197,15 +193,15 @@ final class DemoSeeder extends Seeder
         }
         $file = OrderFile::open($user, $this->id(TaskFile::open($user, $task)->row->order_id));
         foreach ($notes as $note) {
-            OrderRecorder::append($user, $file, $this->entry($user, $note['kind'], $note['payload']), $file->version, true);
+            Recorder::order($user, $file, $this->entry($user, $note['kind'], $note['payload']), $file->version, true);
         }
     }
 
     private function answer(User $user, TaskFile $file): void
     {
         $state = $file->state();
-        $item = $state->unanswered([...$file->context->preparation, ...$state->plan->lineSteps()])[0];
-        $this->write($user, $file, app(AnswerQuestion::class), AnswerQuestion::FIELDS, $item->id === 'tyres'
+        $item = $state->unanswered([...$file->context()->preparation, ...$state->plan->lineSteps()])[0];
+        $this->write($user, $file, 'answer', $item->id === 'tyres'
             ? ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair']
             : ['item' => $item->id, 'answer' => 'yes']);
     }
@@ -214,30 +210,41 @@ final class DemoSeeder extends Seeder
     {
         $command = $file->state()->run->routine->step($id)?->does;
         if ($command === null) {
-            $this->write($user, $file, app(DoStep::class), DoStep::FIELDS, ['step' => $id, 'confirmed' => true]);
+            $this->write($user, $file, 'step', ['step' => $id], true);
         } else {
-            $this->write($user, $file, app(AskTool::class), AskTool::FIELDS, ['command' => $command]);
+            $this->write($user, $file, 'asked', ['command' => $command]);
         }
     }
 
     private function reading(User $user, TaskFile $file, string $call): void
     {
-        $this->write($user, $file, app(RecordReading::class), RecordReading::FIELDS, [
+        $this->write($user, $file, 'reading', [
             'call' => $call,
             'typed' => app(DeviceRoom::class)->meter($file)->read($call),
             ...($call === 'height' ? ['datum' => 'centre'] : []),
         ]);
     }
 
-    /**
-     * @param callable(User, string, Body): TaskFile     $action
-     * @param array{list<string>, list<string>} $fields
-     * @param array<string, mixed>                        $body
-     */
-    private function write(User $user, TaskFile $file, callable $action, array $fields, array $body): void
+    /** @param array<string, mixed> $payload */
+    private function write(User $user, TaskFile $file, string $kind, array $payload, bool $confirmed = false): void
     {
-        $json = json_encode(['id' => (string) Str::uuid7(), 'version' => $file->version, ...$body], JSON_THROW_ON_ERROR);
-        $action($user, $this->id($file->row->id), Body::of(Request::create('/', 'POST', content: $json), ...$fields));
+        app(WriteLine::class)($user, $this->body($file, ['task' => $file->row->id, 'kind' => $kind, 'payload' => (object) $payload, ...($confirmed ? ['confirmed' => true] : [])], WriteLine::FIELDS));
+    }
+
+    private function seal(User $user, TaskFile $file): void
+    {
+        (new SealRecord())($user, $this->id($file->row->id), $this->body($file, [], SealRecord::FIELDS));
+    }
+
+    /**
+     * @param array<string, mixed>               $fields
+     * @param array{list<string>, list<string>} $known
+     */
+    private function body(TaskFile $file, array $fields, array $known): Body
+    {
+        $json = json_encode(['id' => (string) Str::uuid7(), 'version' => $file->version, ...$fields], JSON_THROW_ON_ERROR);
+
+        return Body::of(Request::create('/', 'POST', content: $json), ...$known);
     }
 
     /** @return array<array-key, mixed> */

@@ -9,12 +9,11 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Evidence\Recomputation;
 use Lumbro\Core\Fields\Document;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Journal\ReadingTaken;
-use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
@@ -79,7 +78,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->assertAccessible('barred run');
         // Nor does it start by another door.
         [, $state] = $this->tape->get("/api/tasks/{$this->task}");
-        [$status, $problem] = $this->tape->write($this->task, 'runs', $state['version'], ['azimuth' => 0.1, 'elevation' => 0]);
+        [$status, $problem] = $this->tape->write($this->task, 'run', $state['version'], ['azimuth' => 0.1, 'elevation' => 0]);
         self::assertSame([409, 'run-barred'], [$status, $problem['code']]);
         // A release without a reason is refused, naming the field, and what was typed stays.
         $this->browser->press('Release it by name');
@@ -248,7 +247,7 @@ final class FrontRadarThreadTest extends BrowserCase
         $owner = \Tests\Support\TestDatabase::owner(self::$server->database);
         $order = new DemoOrder('quillon-sable', Moment::today());
         foreach ($owner->query("select e.* from order_events e join sensor_tasks t on t.repair_order_id = e.repair_order_id where t.id = '{$this->task}' order by e.version") ?: [] as $row) {
-            $order->entries[] = OrderLineDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
+            $order->entries[] = Kinds::orderLine($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         $context = new TaskContext(
             Document::read(ProcedureCard::class, $read('cards/quillon-sable-front.json')),
@@ -264,7 +263,7 @@ final class FrontRadarThreadTest extends BrowserCase
             $lines[$row['version']] = new ReadingTaken($row['id'], '', '', $row['call'], $row['typed'], (float) $row['millimetres'], $row['unit'], $row['datum_to'], $row['strikes_id']);
         }
         foreach ($owner->query("select * from record_events where sensor_task_id = '{$this->task}'") ?: [] as $row) {
-            $lines[$row['version']] = TaskLineDocument::entry($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
+            $lines[$row['version']] = Kinds::taskLine($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         ksort($lines);
         self::assertCount($state['version'], $lines);

@@ -41,8 +41,8 @@ final class OrderResilienceTest extends BrowserCase
         $version = $api->get("/api/repair-orders/$order")[1]['version'];
         $note = static fn(array $payload): array => ['id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'condition', 'payload' => $payload];
         // Another matter first: it holds nobody up.
-        self::assertSame(200, $api->post("/api/repair-orders/$order/notes", $note(['item' => 'doors', 'answer' => 'yes']))[0]);
-        self::assertSame(200, $api->post("/api/repair-orders/$order/notes", $note(['item' => 'tyres', 'answer' => 'no']))[0]);
+        self::assertSame(200, $api->post('/api/lines', ['order' => $order] + $note(['item' => 'doors', 'answer' => 'yes']))[0]);
+        self::assertSame(200, $api->post('/api/lines', ['order' => $order] + $note(['item' => 'tyres', 'answer' => 'no']))[0]);
         $browser->keys('y');
         $clash = $browser->waitForText('[data-testid=unsent]', 'Somebody else has recorded something about the same matter');
         self::assertStringContainsString('tyres, no', $clash);
@@ -105,7 +105,7 @@ final class OrderResilienceTest extends BrowserCase
             ['scan', ['phase' => 'pre', 'origin' => substr($script, 0, 100), 'scan' => ['tool' => $script, 'readAt' => '<b>now</b>', 'codes' => [['unit' => '<b>u</b>', 'code' => '<b>c</b>', 'text' => $script, 'status' => '<b>s</b>']]]]],
         ];
         foreach ($notes as [$kind, $payload]) {
-            [$status, $answer] = $lead->post("/api/repair-orders/{$order['id']}/notes", ['id' => $id(), 'version' => $order['version'], 'kind' => $kind, 'payload' => $payload]);
+            [$status, $answer] = $lead->post('/api/lines', ['order' => $order['id'], 'id' => $id(), 'version' => $order['version'], 'kind' => $kind, 'payload' => $payload]);
             self::assertSame(200, $status, (string) json_encode($answer));
             $order = $answer;
         }

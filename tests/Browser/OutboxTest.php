@@ -19,7 +19,7 @@ final class OutboxTest extends BrowserCase
         [$status, $state] = $api->write($task, 'schools', $state['version'], ['schools' => ['plumb-and-line', 'hub-marks', 'squares']]);
         self::assertSame(200, $status, (string) json_encode($state));
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $item) {
-            [$status, $state] = $api->write($task, 'answers', $state['version'], ['item' => $item['id'], 'answer' => 'yes']);
+            [$status, $state] = $api->write($task, 'answer', $state['version'], ['item' => $item['id'], 'answer' => 'yes']);
             self::assertSame(200, $status);
         }
         self::assertGreaterThanOrEqual(10, count($state['calls']));

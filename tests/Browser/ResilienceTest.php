@@ -14,14 +14,14 @@ final class ResilienceTest extends BrowserCase
     {
         $api = $this->api();
         $task = $api->task('2471');
-        [$status] = $api->write($task, 'readings', 0, ['call' => 'spot-along', 'typed' => '1849']);
+        [$status] = $api->write($task, 'reading', 0, ['call' => 'spot-along', 'typed' => '1849']);
         self::assertSame(200, $status);
         self::$server->kill();
         self::assertSame(0, $api->get('/api/ping')[0]);
         self::$server->up();
         [, $state] = $api->get("/api/tasks/$task");
         self::assertSame(['1849', 1], [$state['ledger'][0]['typed'], $state['version']]);
-        [$status] = $api->write($task, 'readings', 1, ['call' => 'spot-offset', 'typed' => '3 left']);
+        [$status] = $api->write($task, 'reading', 1, ['call' => 'spot-offset', 'typed' => '3 left']);
         self::assertSame(200, $status);
     }
 
@@ -50,13 +50,13 @@ final class ResilienceTest extends BrowserCase
         $task = $api->task('2466');
         TestDatabase::stop();
         try {
-            [$status, $problem] = $api->write($task, 'answers', 0, ['item' => 'tyres', 'answer' => 'yes']);
+            [$status, $problem] = $api->write($task, 'answer', 0, ['item' => 'tyres', 'answer' => 'yes']);
         } finally {
             TestDatabase::start();
         }
         self::assertSame([503, 'database-away'], [$status, $problem['code']]);
         self::assertStringNotContainsString('SQLSTATE', (string) json_encode($problem));
-        [$status] = $this->api()->write($task, 'answers', 0, ['item' => 'tyres', 'answer' => 'yes']);
+        [$status] = $this->api()->write($task, 'answer', 0, ['item' => 'tyres', 'answer' => 'yes']);
         self::assertSame(200, $status);
     }
 
@@ -93,7 +93,7 @@ final class ResilienceTest extends BrowserCase
         $api = $this->api();
         $task = $api->task('2468');
         [, $state] = $api->get("/api/tasks/$task");
-        [$status] = $api->write($task, 'readings', $state['version'], ['call' => 'bar-left', 'typed' => '2418 mm']);
+        [$status] = $api->write($task, 'reading', $state['version'], ['call' => 'bar-left', 'typed' => '2418 mm']);
         self::assertSame(200, $status);
         // An answer is put on top of what came in meanwhile; nobody has to say so.
         $browser->keys('n');

@@ -102,7 +102,7 @@ final class RunScreensTest extends RunCase
         $this->browser->driver->navigate()->refresh();
         $this->browser->waitForText('[data-testid=pending]', 'Nothing is run twice');
         [, $state] = $this->api()->get("/api/tasks/$task");
-        [$status, $problem] = $this->api()->write($task, 'tool', $state['version'], ['command' => 'start']);
+        [$status, $problem] = $this->api()->write($task, 'asked', $state['version'], ['command' => 'start']);
         self::assertSame([409, 'tool-pending'], [$status, $problem['code']]);
         $this->browser->find('[data-testid=pending]');
         $this->browser->keys('r');

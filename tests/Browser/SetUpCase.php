@@ -94,7 +94,7 @@ abstract class SetUpCase extends BrowserCase
         [, $state] = $this->client()->get("/api/tasks/$task");
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                [$status] = $this->client()->write($task, 'answers', $state['version'], ['item' => $question['id'], 'answer' => 'yes']);
+                [$status] = $this->client()->write($task, 'answer', $state['version'], ['item' => $question['id'], 'answer' => 'yes']);
                 self::assertSame(200, $status);
             }
         }

@@ -26,8 +26,7 @@ final class ClosingTest extends FeatureCase
     {
         $order = $this->order($number);
 
-        return $this->actingAs($this->person($person))->postJson("/api/repair-orders/$order/notes", [
-            'id' => (string) Str::uuid7(), 'version' => OrderFile::open($this->person(), $order)->version, 'kind' => $kind, 'payload' => $payload,
+        return $this->actingAs($this->person($person))->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => OrderFile::open($this->person(), $order)->version, 'kind' => $kind, 'payload' => $payload,
         ]);
     }
 
@@ -79,15 +78,15 @@ final class ClosingTest extends FeatureCase
         $task = $this->task('2463');
         $first = SealedRecord::query()->where('sensor_task_id', $task)->firstOrFail();
         $reopen = ['reason' => 'The insurer wants the axis read once more.'];
-        $this->write('reopen', $reopen, '2463')->assertStatus(403);
-        $this->write('reopen', ['reason' => 'why not'], '2463', 'Oda Merrin')->assertStatus(422)->assertJsonPath('path', '/reason');
+        $this->write('reopened', $reopen, '2463')->assertStatus(403);
+        $this->write('reopened', ['reason' => 'why not'], '2463', 'Oda Merrin')->assertStatus(422)->assertJsonPath('path', '/payload/reason');
         $sent = ['id' => (string) Str::uuid7(), 'version' => $this->file('2463')->version, ...$reopen];
-        $this->write('reopen', $sent, '2463', 'Oda Merrin')->assertOk()->assertJsonPath('seal', null);
-        $this->write('reopen', $sent, '2463', 'Oda Merrin')->assertOk();
-        $this->write('reopen', $reopen, '2463', 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'not-sealed');
+        $this->write('reopened', $sent, '2463', 'Oda Merrin')->assertOk()->assertJsonPath('seal', null);
+        $this->write('reopened', $sent, '2463', 'Oda Merrin')->assertOk();
+        $this->write('reopened', $reopen, '2463', 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'not-sealed');
         self::assertFalse(DB::table('repair_orders')->where('number', '2463')->value('closed'));
         self::assertContains('sensor front', array_column((array) $this->getJson("/api/repair-orders/{$this->order('2463')}")->json('closing'), 'id'));
-        $this->write('tool', ['command' => 'read'], '2463')->assertOk()->assertJsonCount(3, 'runs');
+        $this->write('asked', ['command' => 'read'], '2463')->assertOk()->assertJsonCount(3, 'runs');
         $hash = $this->write('seal', [], '2463')->assertOk()->json('seal.hash');
         self::assertIsString($hash);
         self::assertNotSame($first->hash, $hash);

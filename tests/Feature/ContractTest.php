@@ -35,11 +35,11 @@ final class ContractTest extends FeatureCase
         foreach ((array) $this->getJson('/api/cards')->json('cards') as $card) {
             $this->assertDescribed('CardPage', $this->getJson("/api/cards/{$card['id']}")->assertOk()->getContent());
         }
-        $this->assertDescribed('Workspace', $this->write('answers', ['item' => 'tyres', 'answer' => 'on-word', 'word' => 'Bram Tolley'])->getContent());
-        $this->assertDescribed('Workspace', $this->write('readings', ['call' => 'spot-offset', 'typed' => '3 mm left'])->getContent());
-        $this->assertDescribed('Problem', $this->write('readings', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
-        $this->assertDescribed('Problem', $this->write('readings', ['version' => 0, 'call' => 'split', 'typed' => '0'])->assertStatus(409)->getContent());
-        $this->assertDescribed('Problem', $this->write('runs', ['azimuth' => 0, 'elevation' => 0])->getContent());
+        $this->assertDescribed('Workspace', $this->write('answer', ['item' => 'tyres', 'answer' => 'on-word', 'word' => 'Bram Tolley'])->getContent());
+        $this->assertDescribed('Workspace', $this->write('reading', ['call' => 'spot-offset', 'typed' => '3 mm left'])->getContent());
+        $this->assertDescribed('Problem', $this->write('reading', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
+        $this->assertDescribed('Problem', $this->write('schools', ['version' => 0, 'schools' => ['plumb-and-line']])->assertStatus(409)->getContent());
+        $this->assertDescribed('Problem', $this->write('run', ['azimuth' => 0, 'elevation' => 0])->getContent());
     }
 
     public function testTheKindsOfWorkAreThoseOfTheCore(): void

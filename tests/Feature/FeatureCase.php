@@ -9,9 +9,9 @@ use App\Records\TaskFile;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\Lines;
 use Tests\Support\TestDatabase;
 
 /** Requests through the whole application, on real PostgreSQL, as the application's own role. */
@@ -111,11 +111,7 @@ abstract class FeatureCase extends TestCase
      */
     protected function write(string $what, array $body, string $number = '2471', string $person = 'Ilse Corrant'): TestResponse
     {
-        return $this->actingAs($this->person($person))->postJson("/api/tasks/{$this->task($number)}/$what", [
-            'id' => (string) Str::uuid7(),
-            'version' => $this->file($number)->version,
-            ...$body,
-        ]);
+        return $this->actingAs($this->person($person))->postJson(...Lines::request($this->task($number), $what, $this->file($number)->version, $body));
     }
 
     /** @return array<string, mixed> the workspace of a task */
@@ -135,15 +131,15 @@ abstract class FeatureCase extends TestCase
      */
     protected function sendTo(string $task, string $what, array $body): TestResponse
     {
-        return $this->actingAs($this->person())->postJson("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => TaskFile::open($this->person(), $task)->version, ...$body]);
+        return $this->actingAs($this->person())->postJson(...Lines::request($task, $what, TaskFile::open($this->person(), $task)->version, $body));
     }
 
     /** Answers every question of the preparation and the line with yes. */
     protected function prepare(string $number = '2471'): void
     {
         $file = $this->file($number);
-        foreach ([...$file->context->preparation, ...$file->plan()->lineSteps()] as $item) {
-            $this->write('answers', ['item' => $item->id, 'answer' => 'yes'], $number)->assertOk();
+        foreach ([...$file->context()->preparation, ...$file->plan()->lineSteps()] as $item) {
+            $this->write('answer', ['item' => $item->id, 'answer' => 'yes'], $number)->assertOk();
         }
     }
 
@@ -166,14 +162,14 @@ abstract class FeatureCase extends TestCase
                 return;
             }
             if ($present->kind === 'move') {
-                $this->write('moves', ['kinds' => array_column($state->moves, 'value')], $number)->assertOk();
+                $this->write('move', ['kinds' => array_column($state->moves, 'value')], $number)->assertOk();
             } elseif ($present->kind === 'step') {
                 $this->step($number);
             } elseif ($present->kind === 'repeat') {
-                $this->write('tool', ['command' => 'read'], $number)->assertOk();
+                $this->write('asked', ['command' => 'read'], $number)->assertOk();
             } else {
                 $call = (string) $present->call;
-                $this->write('readings', ['call' => $call, 'typed' => $this->meter($call, $number), ...($call === 'height' ? ['datum' => 'centre'] : [])], $number)->assertOk();
+                $this->write('reading', ['call' => $call, 'typed' => $this->meter($call, $number), ...($call === 'height' ? ['datum' => 'centre'] : [])], $number)->assertOk();
             }
         }
         self::fail("It never came to {$wanted}.");
@@ -188,8 +184,8 @@ abstract class FeatureCase extends TestCase
         $step = $this->file($number)->state()->run->routine->next() ?? self::fail('No step is due.');
 
         return ($step->does === null
-            ? $this->write('steps', ['step' => $step->id, 'confirmed' => true], $number)
-            : $this->write('tool', ['command' => $step->does], $number))->assertOk();
+            ? $this->write('step', ['step' => $step->id, 'confirmed' => true], $number)
+            : $this->write('asked', ['command' => $step->does], $number))->assertOk();
     }
 
     /** Goes through the card's steps to the first reading of the axis. */

@@ -220,7 +220,7 @@ final class IntakeTest extends FeatureCase
         foreach (["repair-orders/{$order['id']}", "cards/$card", "cards/$card/export", "cards/$card/differences/$card"] as $path) {
             $this->actingAs($stranger)->getJson("/api/$path")->assertStatus(404);
         }
-        $this->actingAs($stranger)->postJson("/api/repair-orders/{$order['id']}/notes", ['id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'cover', 'payload' => ['cover' => 'rear', 'off' => true]])->assertStatus(404);
+        $this->actingAs($stranger)->postJson('/api/lines', ['order' => $order['id'], 'id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'cover', 'payload' => ['cover' => 'rear', 'off' => true]])->assertStatus(404);
         $this->actingAs($stranger)->postJson('/api/repair-orders', array_diff_key($this->body([]), ['bay' => 0]))->assertStatus(422)->assertJsonPath('path', '/sheet');
         $this->actingAs($stranger)->getJson('/api/cards')->assertJsonCount(0, 'cards');
         $this->actingAs($stranger)->getJson('/api/kit')->assertJsonCount(0, 'items');
@@ -260,7 +260,7 @@ final class IntakeTest extends FeatureCase
      */
     private function note(string $order, string $kind, array $payload, int $version, array $more = [], string $person = 'Ilse Corrant'): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->person($person))->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $version, 'kind' => $kind, 'payload' => $payload, ...$more]);
+        return $this->actingAs($this->person($person))->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $version, 'kind' => $kind, 'payload' => $payload, ...$more]);
     }
 
     /**

@@ -123,7 +123,7 @@ final class RecordsOutTest extends FeatureCase
     public function testACellThatASpreadsheetWouldRunIsAText(): void
     {
         $this->prepare();
-        $this->write('readings', ['call' => 'spot-offset', 'typed' => '3 mm left'])->assertOk();
+        $this->write('reading', ['call' => 'spot-offset', 'typed' => '3 mm left'])->assertOk();
         foreach (['=HYPERLINK("http://x.example","y")', '+1+2', '-1+cmd|\' /C calc\'!A0', '@SUM(1)', "\tx", '%0A', '|x'] as $i => $evil) {
             DB::table('readings')->insert([
                 'shop_id' => $this->person()->shop_id, 'id' => (string) Str::uuid7(), 'sensor_task_id' => $this->task(), 'version' => 1000 + $i, 'user_id' => $this->person()->id,

@@ -40,11 +40,11 @@ final class RegistersTest extends FeatureCase
         $new = $this->enter($document, $old['id'])->assertOk()->json();
         $order = (string) DB::table('repair_orders')->where('number', '2471')->value('id');
         $version = $this->getJson("/api/repair-orders/$order")->json('version');
-        $this->actingAs($this->person())->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'card', 'payload' => ['sensor' => 'front', 'card' => $new['id']]])
+        $this->actingAs($this->person())->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'card', 'payload' => ['sensor' => 'front', 'card' => $new['id']]])
             ->assertOk()->assertJsonPath('sensors.0.card.checked', false);
-        $this->write('readings', ['call' => 'spot-offset', 'typed' => '1 mm left'])->assertOk();
-        $this->write('readings', ['call' => 'spot-along', 'typed' => '1840'])->assertOk();
-        $state = $this->write('readings', ['call' => 'split', 'typed' => '0'])->assertOk();
+        $this->write('reading', ['call' => 'spot-offset', 'typed' => '1 mm left'])->assertOk();
+        $this->write('reading', ['call' => 'spot-along', 'typed' => '1840'])->assertOk();
+        $state = $this->write('reading', ['call' => 'split', 'typed' => '0'])->assertOk();
         $bars = array_column($state->json('bars'), 'says');
         self::assertContains('No second person has checked the procedure card: it cannot be used for a proof.', $bars);
         self::assertContains('The place off the line cannot be judged: the card gives no tolerance for it.', $bars);
@@ -126,9 +126,9 @@ final class RegistersTest extends FeatureCase
 
     public function testAnOverdueTapeWidensTheUncertaintyOrBarsByTheShopsRule(): void
     {
-        $along = fn(): float => (float) $this->write('readings', ['call' => 'spot-along', 'typed' => '1840'])->assertOk()->json('verdicts.0.uncertainty');
+        $along = fn(): float => (float) $this->write('reading', ['call' => 'spot-along', 'typed' => '1840'])->assertOk()->json('verdicts.0.uncertainty');
         foreach (['spot-offset' => '0', 'split' => '0'] as $call => $typed) {
-            $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+            $this->write('reading', ['call' => $call, 'typed' => $typed])->assertOk();
         }
         $good = $along();
         $this->actingAs($this->person('Oda Merrin'));

@@ -16,9 +16,9 @@ final class RunAndSealTest extends FeatureCase
     public function testARunIsBarredUntilPlacementHolds(): void
     {
         $typed = ['azimuth' => 0.1, 'elevation' => 0];
-        $this->write('runs', $typed)->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->write('run', $typed)->assertStatus(409)->assertJsonPath('code', 'run-barred');
         $this->prepare();
-        $this->write('runs', $typed)->assertStatus(409)->assertJsonPath('bars.0', 'The distance is not measured.');
+        $this->write('run', $typed)->assertStatus(409)->assertJsonPath('bars.0', 'The distance is not measured.');
     }
 
     public function testFollowingTheAdviceEndsInAProvenAxis(): void
@@ -26,7 +26,7 @@ final class RunAndSealTest extends FeatureCase
         $this->workUntil('run');
         $scenario = json_decode($this->file()->row->scenario, true);
         $this->readAxis();
-        $run = $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds')->assertJsonPath('run.finding.readings', 2);
+        $run = $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds')->assertJsonPath('run.finding.readings', 2);
         $kept = json_decode((string) DB::table('record_events')->where('kind', 'run')->where('sensor_task_id', $this->task())->value('payload'), true);
         self::assertSame(['along', 'across', 'yaw', 'height'], array_intersect(['along', 'across', 'yaw', 'height'], array_keys($kept['reliedOn']['verdicts'])));
         self::assertSame(['holds'], array_values(array_unique(array_column($kept['reliedOn']['verdicts'], 'verdict'))));
@@ -37,8 +37,8 @@ final class RunAndSealTest extends FeatureCase
     public function testAReleaseServesOneRunAndStandsInTheRecord(): void
     {
         $this->prepare();
-        $this->write('readings', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
-        $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'The bay is needed, and the axis is only looked at.'])
+        $this->write('reading', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
+        $this->write('release', ['name' => 'Oda Merrin', 'reason' => 'The bay is needed, and the axis is only looked at.'])
             ->assertOk()
             ->assertJsonPath('mayRun', true);
         $this->readAxis();
@@ -47,7 +47,7 @@ final class RunAndSealTest extends FeatureCase
             ->assertJsonPath('runs.0.azimuth.reason', 'placement-unknown')
             ->assertJsonPath('runs.0.release.name', 'Oda Merrin')
             ->assertJsonPath('mayRun', false);
-        $this->write('tool', ['command' => 'read'])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->write('asked', ['command' => 'read'])->assertStatus(409)->assertJsonPath('code', 'run-barred');
     }
 
     public function testARunWithoutATargetInPlaceFailsAndSaysSo(): void
@@ -55,15 +55,15 @@ final class RunAndSealTest extends FeatureCase
         // The stand is asked 700 mm aside: the sensor finds nothing in its window.
         $this->prepare();
         foreach (['spot-offset' => '700 mm left', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2779', 'hub-right' => '3120'] as $call => $typed) {
-            $this->write('readings', ['call' => $call, 'typed' => $typed, 'confirmed' => true])->assertOk();
+            $this->write('reading', ['call' => $call, 'typed' => $typed, 'confirmed' => true])->assertOk();
         }
-        $this->write('moves', ['kinds' => ['shift']])->assertOk();
-        $this->write('releases', ['name' => 'Oda Merrin', 'reason' => 'Tried without measuring again.'])->assertOk();
+        $this->write('move', ['kinds' => ['shift']])->assertOk();
+        $this->write('release', ['name' => 'Oda Merrin', 'reason' => 'Tried without measuring again.'])->assertOk();
         foreach (['ignition-on', 'identify', 'empty-zone', 'target'] as $due) {
             self::assertSame($due, $this->file()->state()->run->routine->next()?->id);
             $this->step();
         }
-        $this->write('tool', ['command' => 'start'])->assertOk()
+        $this->write('asked', ['command' => 'start'])->assertOk()
             ->assertJsonCount(0, 'runs')
             ->assertJsonPath('run.trouble.message', 'Routine ended: no target found in the expected window')
             ->assertJsonPath('run.wiped', true)
@@ -76,8 +76,8 @@ final class RunAndSealTest extends FeatureCase
         $this->workUntil('run');
         $this->readAxis();
         $body = ['id' => (string) Str::uuid7(), 'version' => $this->file()->version, 'command' => 'read'];
-        $this->write('tool', $body)->assertOk()->assertJsonCount(2, 'runs');
-        $this->write('tool', $body)->assertOk()->assertJsonCount(2, 'runs');
+        $this->write('asked', $body)->assertOk()->assertJsonCount(2, 'runs');
+        $this->write('asked', $body)->assertOk()->assertJsonCount(2, 'runs');
     }
 
     public function testASealedRecordTakesNothingMoreAndAChangeShows(): void
@@ -88,7 +88,7 @@ final class RunAndSealTest extends FeatureCase
         $hash = $this->write('seal', $seal)->assertOk()->json('seal.hash');
         $this->write('seal', $seal)->assertOk()->assertJsonPath('seal.hash', $hash);
         $this->write('seal', [])->assertStatus(409);
-        foreach (['readings' => ['call' => 'split', 'typed' => '0'], 'runs' => ['azimuth' => 0, 'elevation' => 0], 'moves' => ['kinds' => ['turn']]] as $what => $body) {
+        foreach (['reading' => ['call' => 'split', 'typed' => '0'], 'run' => ['azimuth' => 0, 'elevation' => 0], 'move' => ['kinds' => ['turn']]] as $what => $body) {
             $this->write($what, $body)->assertStatus(409)->assertJsonPath('code', 'sealed');
         }
         self::assertSame($hash, hash('sha256', SealedRecord::query()->where('sensor_task_id', $this->task())->firstOrFail()->record));

@@ -15,13 +15,13 @@ final class RunTest extends FeatureCase
     public function testAStepOutOfItsTurnIsRefusedWithWhatIsDue(): void
     {
         $this->workUntil('run');
-        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'step-order')->assertJsonPath('title', '“Ignition on, engine off, charger connected” comes before the tool is asked to start the routine.');
-        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(409)->assertJsonPath('code', 'step-order');
-        $this->write('steps', ['step' => 'dance'])->assertStatus(422)->assertJsonPath('path', '/step');
-        $this->write('runs', self::READING)->assertStatus(409)->assertJsonPath('code', 'step-order');
-        $this->write('steps', ['step' => 'ignition-on'])->assertOk()->assertJsonPath('present.call', 'identify');
-        $this->write('steps', ['step' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'step-order');
-        $this->write('tool', ['command' => 'fly'])->assertStatus(422)->assertJsonPath('path', '/command');
+        $this->write('asked', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'step-order')->assertJsonPath('title', '“Ignition on, engine off, charger connected” comes before the tool is asked to start the routine.');
+        $this->write('step', ['step' => 'ignition-off'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('step', ['step' => 'dance'])->assertStatus(422)->assertJsonPath('path', '/payload/step');
+        $this->write('run', self::READING)->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('step', ['step' => 'ignition-on'])->assertOk()->assertJsonPath('present.call', 'identify');
+        $this->write('step', ['step' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('asked', ['command' => 'fly'])->assertStatus(422)->assertJsonPath('path', '/payload/command');
         self::assertSame(1, DB::table('record_events')->where('sensor_task_id', $this->task())->whereIn('kind', ['step', 'asked', 'answered'])->count());
     }
 
@@ -31,11 +31,11 @@ final class RunTest extends FeatureCase
         for ($i = 0; $i < 5; $i++) {
             $this->step();
         }
-        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
-        $this->write('steps', ['step' => 'ignition-off', 'begun' => true])->assertOk()->assertJsonPath('run.steps.5.state', 'now');
+        $this->write('step', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('step-begun', ['step' => 'ignition-off'])->assertOk()->assertJsonPath('run.steps.5.state', 'now');
         self::assertIsString($this->getJson("/api/tasks/{$this->task()}")->json('run.steps.5.begunAt'));
-        $this->write('steps', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
-        $this->write('steps', ['step' => 'ignition-off', 'confirmed' => true])->assertOk()->assertJsonPath('present.call', 'read');
+        $this->write('step', ['step' => 'ignition-off'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('step', ['step' => 'ignition-off', 'confirmed' => true])->assertOk()->assertJsonPath('present.call', 'read');
         $kept = json_decode((string) DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'step')->orderByDesc('version')->value('payload'), true);
         self::assertLessThan(30, $kept['waited']);
     }
@@ -48,12 +48,12 @@ final class RunTest extends FeatureCase
             $this->step();
         }
         $id = (string) Str::uuid7();
-        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk()->assertJsonPath('run.pending.says', 'start the routine')->assertJsonPath('present.kind', 'outcome');
+        $this->write('asked', ['id' => $id, 'command' => 'start'])->assertOk()->assertJsonPath('run.pending.says', 'start the routine')->assertJsonPath('present.kind', 'outcome');
         // Sent again, or by somebody else, it is not run again.
-        $this->write('tool', ['id' => $id, 'command' => 'start'])->assertOk();
-        $this->write('tool', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
-        $this->write('runs', self::READING)->assertStatus(409)->assertJsonPath('code', 'tool-pending');
-        $this->write('checks', ['cause' => 'clutter', 'found' => false])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        $this->write('asked', ['id' => $id, 'command' => 'start'])->assertOk();
+        $this->write('asked', ['command' => 'start'])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        $this->write('run', self::READING)->assertStatus(409)->assertJsonPath('code', 'tool-pending');
+        $this->write('check', ['cause' => 'clutter', 'found' => false])->assertStatus(409)->assertJsonPath('code', 'tool-pending');
         self::assertSame(1, $this->lines('asked', 'start'));
         $this->write('tool-outcome', [])->assertOk()->assertJsonPath('run.pending', null)->assertJsonPath('present.call', 'ignition-off');
         $this->write('tool-outcome', [])->assertOk();
@@ -66,11 +66,11 @@ final class RunTest extends FeatureCase
         $this->workUntil('run');
         $this->step();
         $this->step();
-        $this->write('tool', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.kind', 'outcome');
+        $this->write('asked', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.kind', 'outcome');
         $this->write('tool-outcome', [])->assertOk()->assertJsonPath('present.call', 'empty-zone');
-        $this->write('tool', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.call', 'target');
+        $this->write('asked', ['command' => 'empty-zone'])->assertOk()->assertJsonPath('present.call', 'target');
         $this->step();
-        $this->write('tool', ['command' => 'start'])->assertOk();
+        $this->write('asked', ['command' => 'start'])->assertOk();
         $this->write('tool-outcome', ['givenUp' => true])->assertOk()->assertJsonPath('present.call', 'routine');
         $said = json_decode((string) DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'answered')->orderByDesc('version')->value('payload'), true);
         self::assertSame('lost', $said['outcome']);
@@ -83,9 +83,9 @@ final class RunTest extends FeatureCase
         for ($i = 0; $i < 6; $i++) {
             $this->step();
         }
-        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.call', 'read');
-        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.kind', 'diagnose')->assertJsonPath('present.call', 'connection');
-        $this->write('checks', ['cause' => 'connection', 'found' => true])->assertOk()->assertJsonPath('present.kind', 'step');
+        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.call', 'read');
+        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.kind', 'diagnose')->assertJsonPath('present.call', 'connection');
+        $this->write('check', ['cause' => 'connection', 'found' => true])->assertOk()->assertJsonPath('present.kind', 'step');
         $this->readAxis();
         $this->getJson("/api/tasks/{$this->task()}")->assertJsonCount(1, 'runs');
     }
@@ -97,8 +97,8 @@ final class RunTest extends FeatureCase
             $this->step();
         }
         $version = $this->file()->version;
-        $this->write('tool', ['version' => $version, 'command' => 'start'])->assertOk();
-        $this->write('tool', ['version' => $version, 'command' => 'start'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'record-moved-on');
+        $this->write('asked', ['version' => $version, 'command' => 'start'])->assertOk();
+        $this->write('asked', ['version' => $version, 'command' => 'start'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'record-moved-on');
         self::assertSame(1, $this->lines('asked', 'start'));
     }
 
@@ -110,13 +110,13 @@ final class RunTest extends FeatureCase
         $zero = ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0.0]];
         $state = $this->getJson("/api/tasks/{$this->task()}")->assertOk();
         // The stand is pushed: from here on nothing holds.
-        $this->write('moves', ['kinds' => ['shift']])->assertOk()->assertJsonPath('mayRun', false);
+        $this->write('move', ['kinds' => ['shift']])->assertOk()->assertJsonPath('mayRun', false);
         $before = DB::table('record_events')->where('sensor_task_id', $this->task())->count();
-        foreach ([['tool', $zero], ['tool', ['command' => 'start']], ['tool', ['command' => 'read']], ['runs', self::READING], ['corrections', ['way' => 'screws', 'turns' => ['upper-right' => 1]]], ['corrections', ['way' => 'mirror spots']]] as [$route, $body]) {
+        foreach ([['asked', $zero], ['asked', ['command' => 'start']], ['asked', ['command' => 'read']], ['run', self::READING], ['correction', ['way' => 'screws', 'turns' => ['upper-right' => 1]]], ['correction', ['way' => 'mirror spots']]] as [$route, $body]) {
             $this->write($route, $body)->assertStatus(409)->assertJsonPath('code', 'run-barred');
         }
         foreach ([...$zero, 'azimuth' => 1] as $name => $_) {
-            $this->write('tool', [...$zero, "stray-$name" => 1])->assertStatus(422);
+            $this->write('asked', [...$zero, "stray-$name" => 1])->assertStatus(422);
         }
         self::assertSame($before, DB::table('record_events')->where('sensor_task_id', $this->task())->count());
         self::assertNotNull($state->json('run.finding'));
@@ -129,14 +129,14 @@ final class RunTest extends FeatureCase
     {
         $this->workUntil('run');
         $turns = ['way' => 'screws', 'turns' => ['upper-right' => 0.25]];
-        $this->write('corrections', $turns)->assertStatus(409)->assertJsonPath('code', 'not-read');
+        $this->write('correction', $turns)->assertStatus(409)->assertJsonPath('code', 'not-read');
         $this->readAxis();
-        $this->write('corrections', ['way' => 'mirror spots'])->assertStatus(422)->assertJsonPath('path', '/way');
-        $this->write('corrections', ['way' => 'screws'])->assertStatus(422)->assertJsonPath('path', '/turns');
-        $this->write('corrections', ['way' => 'screws', 'turns' => ['upper-right' => 0]])->assertStatus(422)->assertJsonPath('path', '/turns');
-        $this->write('corrections', ['way' => 'screws', 'turns' => ['thumb' => 1]])->assertStatus(422);
-        $this->write('tool', ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0]])->assertStatus(409)->assertJsonPath('code', 'no-zero');
-        $this->write('corrections', $turns)->assertOk()->assertJsonPath('run.made.0.says', 'upper right a quarter of a turn clockwise')->assertJsonPath('run.finding', null)->assertJsonPath('present.call', 'routine');
+        $this->write('correction', ['way' => 'mirror spots'])->assertStatus(422)->assertJsonPath('path', '/payload/way');
+        $this->write('correction', ['way' => 'screws'])->assertStatus(422)->assertJsonPath('path', '/payload/turns');
+        $this->write('correction', ['way' => 'screws', 'turns' => ['upper-right' => 0]])->assertStatus(422)->assertJsonPath('path', '/payload/turns');
+        $this->write('correction', ['way' => 'screws', 'turns' => ['thumb' => 1]])->assertStatus(422);
+        $this->write('asked', ['command' => 'zero', 'values' => ['azimuth' => 0.1, 'elevation' => 0]])->assertStatus(409)->assertJsonPath('code', 'no-zero');
+        $this->write('correction', $turns)->assertOk()->assertJsonPath('run.made.0.says', 'upper right a quarter of a turn clockwise')->assertJsonPath('run.finding', null)->assertJsonPath('present.call', 'routine');
     }
 
     public function testAZeroIsCountedAgainstWhatTheSensorTakes(): void
@@ -145,12 +145,12 @@ final class RunTest extends FeatureCase
         $this->workUntil('run');
         $this->readAxis();
         $zero = static fn(float $azimuth): array => ['command' => 'zero', 'values' => ['azimuth' => $azimuth, 'elevation' => 0.0]];
-        $this->write('tool', $zero(1.3))->assertStatus(422)->assertJsonPath('path', '/values');
-        $this->write('tool', ['command' => 'zero'])->assertStatus(422)->assertJsonPath('path', '/values');
-        $this->write('tool', $zero(0.7))->assertOk()->assertJsonPath('run.zeroSum.azimuth.amount', 0.7)->assertJsonPath('run.finding.basis', 'zero');
-        $this->write('tool', $zero(0.7))->assertStatus(422)->assertJsonPath('path', '/values');
+        $this->write('asked', $zero(1.3))->assertStatus(422)->assertJsonPath('path', '/payload/values');
+        $this->write('asked', ['command' => 'zero'])->assertStatus(422)->assertJsonPath('path', '/payload/values');
+        $this->write('asked', $zero(0.7))->assertOk()->assertJsonPath('run.zeroSum.azimuth.amount', 0.7)->assertJsonPath('run.finding.basis', 'zero');
+        $this->write('asked', $zero(0.7))->assertStatus(422)->assertJsonPath('path', '/payload/values');
         // 0.7° of zero on an axis that was true: the readings before it say that it is off now, whatever the next one shows.
-        $this->write('tool', ['command' => 'read'])->assertOk()->assertJsonPath('run.finding.azimuth.verdict', 'out');
+        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('run.finding.azimuth.verdict', 'out');
         self::assertStringContainsString('electronic zeros', implode(' ', (array) $this->getJson("/api/tasks/{$this->task()}")->json('notProven')));
     }
 
@@ -159,11 +159,11 @@ final class RunTest extends FeatureCase
         DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
         $this->prepare();
         foreach (['spot-offset' => '0', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2861', 'hub-right' => '2861'] as $call => $typed) {
-            $this->write('readings', ['call' => $call, 'typed' => $typed])->assertOk();
+            $this->write('reading', ['call' => $call, 'typed' => $typed])->assertOk();
         }
-        $this->write('readings', ['call' => 'height', 'typed' => '642', 'datum' => 'centre'])->assertOk()->assertJsonPath('tool', 'none');
-        $this->write('steps', ['step' => 'ignition-on', 'confirmed' => true])->assertOk();
-        $this->write('tool', ['command' => 'identify'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->write('reading', ['call' => 'height', 'typed' => '642', 'datum' => 'centre'])->assertOk()->assertJsonPath('tool', 'none');
+        $this->write('step', ['step' => 'ignition-on', 'confirmed' => true])->assertOk();
+        $this->write('asked', ['command' => 'identify'])->assertStatus(503)->assertJsonPath('code', 'device-away');
         self::assertSame(0, $this->lines('asked', 'identify'));
         $log = implode("\n", array_map(json_encode(...), [
             ['at' => '10:01', 'command' => 'identify', 'outcome' => 'done', 'message' => 'Sensor answers', 'values' => ['voltage' => 12.8, 'serial' => 'S-77']],
@@ -178,9 +178,9 @@ final class RunTest extends FeatureCase
         $send(str_replace('0.06', '0.07', $log))->assertStatus(422);
         $this->readAxis();
         $this->getJson("/api/tasks/{$this->task()}")->assertJsonPath('runs.0.azimuth.read', 0.06)->assertJsonPath('run.voltage', 12.8);
-        $this->write('tool', ['command' => 'read'])->assertStatus(503)->assertJsonPath('code', 'device-away');
-        $this->write('runs', ['azimuth' => 'much', 'elevation' => 0])->assertStatus(422)->assertJsonPath('path', '/azimuth');
-        $this->write('runs', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'close');
+        $this->write('asked', ['command' => 'read'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->write('run', ['azimuth' => 'much', 'elevation' => 0])->assertStatus(422)->assertJsonPath('path', '/payload/azimuth');
+        $this->write('run', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'close');
     }
 
     public function testWithoutAnyToolTheStepsAreDoneAtTheToolAndTheAxisIsTyped(): void
@@ -188,38 +188,38 @@ final class RunTest extends FeatureCase
         $this->workUntil('run');
         DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
         foreach (['ignition-on', 'identify', 'empty-zone', 'target', 'routine', 'ignition-off'] as $step) {
-            $this->write('steps', ['step' => $step, 'confirmed' => true])->assertOk();
+            $this->write('step', ['step' => $step, 'confirmed' => true])->assertOk();
         }
-        $this->write('steps', ['step' => 'read'])->assertStatus(409)->assertJsonPath('code', 'step-order');
-        $this->write('runs', self::READING)->assertOk()->assertJsonPath('present.kind', 'repeat')->assertJsonPath('runs.0.echo.level', null);
+        $this->write('step', ['step' => 'read'])->assertStatus(409)->assertJsonPath('code', 'step-order');
+        $this->write('run', self::READING)->assertOk()->assertJsonPath('present.kind', 'repeat')->assertJsonPath('runs.0.echo.level', null);
         // And the tool's own step is barred by hand as it is by wire.
-        $this->write('checks', ['cause' => 'clutter', 'found' => true])->assertOk();
-        $this->write('steps', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
-        $this->write('steps', ['step' => 'target'])->assertOk();
-        $this->write('moves', ['kinds' => ['shift']])->assertOk();
-        $this->write('steps', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
-        $this->write('steps', ['step' => 'target'])->assertOk();
-        $this->write('steps', ['step' => 'routine', 'confirmed' => true])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+        $this->write('check', ['cause' => 'clutter', 'found' => true])->assertOk();
+        $this->write('step', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
+        $this->write('step', ['step' => 'target'])->assertOk();
+        $this->write('move', ['kinds' => ['shift']])->assertOk();
+        $this->write('step', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
+        $this->write('step', ['step' => 'target'])->assertOk();
+        $this->write('step', ['step' => 'routine', 'confirmed' => true])->assertStatus(409)->assertJsonPath('code', 'run-barred');
     }
 
     public function testSendingBackAgainstTheAdviceNeedsAReasonAndEndsTheTask(): void
     {
         $this->workUntil('run');
-        $this->write('send-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant'])->assertStatus(422)->assertJsonPath('path', '/note');
-        $this->write('send-back', ['fault' => 'mood', 'name' => 'Ilse Corrant', 'note' => 'It looks bent to me.'])->assertStatus(422)->assertJsonPath('path', '/fault');
-        $this->write('acceptance', ['name' => 'Oda Merrin', 'reason' => 'Near enough for today.'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'not-borderline');
-        $this->write('send-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant', 'note' => 'The bracket is cracked at the ear.'])->assertOk()->assertJsonPath('run.sentBack.to', 'body repair')->assertJsonPath('settled', true)->assertJsonPath('present.kind', 'close');
-        $this->write('tool', ['command' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'run-ended');
+        $this->write('sent-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant'])->assertStatus(422)->assertJsonPath('path', '/payload/note');
+        $this->write('sent-back', ['fault' => 'mood', 'name' => 'Ilse Corrant', 'note' => 'It looks bent to me.'])->assertStatus(422)->assertJsonPath('path', '/payload/fault');
+        $this->write('accepted', ['name' => 'Oda Merrin', 'reason' => 'Near enough for today.'], person: 'Oda Merrin')->assertStatus(409)->assertJsonPath('code', 'not-borderline');
+        $this->write('sent-back', ['fault' => 'bracket', 'name' => 'Ilse Corrant', 'note' => 'The bracket is cracked at the ear.'])->assertOk()->assertJsonPath('run.sentBack.to', 'body repair')->assertJsonPath('settled', true)->assertJsonPath('present.kind', 'close');
+        $this->write('asked', ['command' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'run-ended');
         $this->write('seal', [])->assertOk();
     }
 
     public function testMirrorSpotsAreReadInWordsAndGiveTheFacesOwnAxis(): void
     {
         $this->workUntil('run');
-        $this->write('mirrors', ['distance' => '3 m', 'left' => '20', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/left');
-        $this->write('mirrors', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm'])->assertStatus(422)->assertJsonPath('path', '/above');
-        $this->write('mirrors', ['distance' => '3 mm', 'left' => '20 mm left', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/distance');
-        $mirror = $this->write('mirrors', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm down'])->assertOk();
+        $this->write('mirror', ['distance' => '3 m', 'left' => '20', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/payload/left');
+        $this->write('mirror', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm'])->assertStatus(422)->assertJsonPath('path', '/payload/above');
+        $this->write('mirror', ['distance' => '3 mm', 'left' => '20 mm left', 'above' => '0'])->assertStatus(422)->assertJsonPath('path', '/payload/distance');
+        $mirror = $this->write('mirror', ['distance' => '3 m', 'left' => '20 mm left', 'above' => '5 mm down'])->assertOk();
         self::assertEqualsWithDelta(rad2deg(atan2(20, 3000)) / 2, $mirror->json('run.mirror.0.azimuth.amount'), 1e-9);
         $mirror->assertJsonPath('run.mirror.0.elevation.direction', 'down');
     }

@@ -92,16 +92,16 @@ final class ScenariosTest extends FeatureCase
             'prepare', 'line' => $this->answerAll($task, $state),
             'read', 'check', 'decide', 'improve' => $this->reads($task, $call ?? (string) $unread),
             'remeasure' => $this->reads($task, (string) $call),
-            'move' => $this->sendTo($task, 'moves', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
+            'move' => $this->sendTo($task, 'move', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
             'step' => $this->stepOf($task, $state, (string) $call),
-            'repeat' => $this->sendTo($task, 'tool', ['command' => 'read'])->assertOk(),
-            'diagnose' => $this->sendTo($task, 'checks', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
+            'repeat' => $this->sendTo($task, 'asked', ['command' => 'read'])->assertOk(),
+            'diagnose' => $this->sendTo($task, 'check', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
             'survey-floor' => $this->survey($task, $state),
-            'adjust' => $this->sendTo($task, 'corrections', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
-            'zero' => $this->sendTo($task, 'tool', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
-            'shift-test' => $this->sendTo($task, 'shifts', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
-            'shift-back' => $this->sendTo($task, 'shifts', ['typed' => '0'])->assertOk(),
-            'send-back' => $this->sendTo($task, 'send-back', ['fault' => $call, 'name' => 'Ilse Corrant'])->assertOk(),
+            'adjust' => $this->sendTo($task, 'correction', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
+            'zero' => $this->sendTo($task, 'asked', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
+            'shift-test' => $this->sendTo($task, 'shift', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
+            'shift-back' => $this->sendTo($task, 'shift', ['typed' => '0'])->assertOk(),
+            'send-back' => $this->sendTo($task, 'sent-back', ['fault' => $call, 'name' => 'Ilse Corrant'])->assertOk(),
             default => self::fail("Nobody knows how to do $kind $call: $why"),
         };
     }
@@ -111,7 +111,7 @@ final class ScenariosTest extends FeatureCase
     {
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                $this->sendTo($task, 'answers', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
+                $this->sendTo($task, 'answer', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
             }
         }
     }
@@ -119,14 +119,14 @@ final class ScenariosTest extends FeatureCase
     private function reads(string $task, string $call): void
     {
         $typed = $this->getJson("/api/tasks/$task/meter/$call")->assertOk()->json('typed');
-        $this->sendTo($task, 'readings', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
+        $this->sendTo($task, 'reading', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
     }
 
     /** @param array<string, mixed> $state */
     private function stepOf(string $task, array $state, string $id): void
     {
         $step = array_values(array_filter($state['run']['steps'], static fn(array $step): bool => $step['id'] === $id))[0];
-        ($step['does'] === null ? $this->sendTo($task, 'steps', ['step' => $id, 'confirmed' => true]) : $this->sendTo($task, 'tool', ['command' => $step['does']]))->assertOk();
+        ($step['does'] === null ? $this->sendTo($task, 'step', ['step' => $id, 'confirmed' => true]) : $this->sendTo($task, 'asked', ['command' => $step['does']]))->assertOk();
     }
 
     /** @param array<string, mixed> $state */
@@ -134,7 +134,7 @@ final class ScenariosTest extends FeatureCase
     {
         foreach (['FL', 'FR', 'RL', 'RR', "site-{$state['sensor']}"] as $place) {
             $typed = $this->getJson("/api/tasks/$task/meter/floor-$place")->assertOk()->json('typed');
-            $this->sendTo($task, 'car', ['kind' => 'floor', 'payload' => ['place' => $place, 'typed' => $typed]])->assertOk();
+            $this->sendTo($task, 'floor', ['place' => $place, 'typed' => $typed])->assertOk();
         }
     }
 
@@ -142,7 +142,7 @@ final class ScenariosTest extends FeatureCase
     {
         $file = TaskFile::open($this->person(), $task);
         $world = app(DeviceRoom::class)->world($file) ?? self::fail('The car is not simulated.');
-        $truth = (new SimulatedTool($world, $file->entries))->sensor;
+        $truth = (new SimulatedTool($world, $file->journal->entries()))->sensor;
         self::assertFalse($truth->isAtWork(Cause::Clutter));
 
         return $truth;

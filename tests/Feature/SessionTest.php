@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Tests\Support\Lines;
+
 final class SessionTest extends FeatureCase
 {
     public function testAPersonSignsInAndOut(): void
@@ -41,8 +43,8 @@ final class SessionTest extends FeatureCase
         foreach (['repair-orders', 'ping', "tasks/{$this->task()}", "tasks/{$this->task()}/record", "tasks/{$this->task()}/meter/split"] as $path) {
             $this->getJson("/api/$path")->assertStatus(401);
         }
-        foreach (['readings', 'strikes', 'answers', 'moves', 'releases', 'runs', 'seal'] as $what) {
-            $this->postJson("/api/tasks/{$this->task()}/$what", [])->assertStatus(401);
+        foreach (['reading', 'strike', 'answer', 'move', 'release', 'run', 'seal'] as $what) {
+            $this->postJson(...Lines::request($this->task(), $what, 0, []))->assertStatus(401);
         }
     }
 

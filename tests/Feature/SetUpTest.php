@@ -16,25 +16,25 @@ final class SetUpTest extends FeatureCase
         $this->write('schools', ['schools' => ['hub-marks', 'plumb-and-line']])->assertOk()
             ->assertJsonPath('method.schools.0.id', 'plumb-and-line')
             ->assertJsonPath('method.schools.1.id', 'hub-marks');
-        $this->write('schools', ['schools' => []])->assertStatus(422)->assertJsonPath('path', '/schools');
+        $this->write('schools', ['schools' => []])->assertStatus(422)->assertJsonPath('path', '/payload/schools');
         $this->write('schools', ['schools' => ['dowsing']])->assertStatus(422);
         $task = $this->api('2471', 'rear-left');
-        $this->postJson("/api/tasks/$task/schools", ['id' => (string) Str::uuid7(), 'version' => 0, 'schools' => ['squares']])
-            ->assertStatus(422)->assertJsonPath('path', '/schools')->assertJsonFragment(['code' => 'invalid-input']);
+        $this->sendTo($task, 'schools', ['schools' => ['squares']])
+            ->assertStatus(422)->assertJsonPath('path', '/payload/schools')->assertJsonFragment(['code' => 'invalid-input']);
     }
 
     public function testAPoseIsTakenWithItsStatedAccuracyOnly(): void
     {
         $this->write('schools', ['schools' => ['reported-pose']])->assertOk();
-        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
-        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4', 'accuracy' => '0.1'])->assertStatus(422)->assertJsonPath('path', '/typed');
-        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
-        $this->write('readings', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0.1'])->assertOk()->assertJsonPath('ledger.0.value', -0.4)->assertJsonPath('ledger.0.unit', 'deg');
+        $this->write('reading', ['call' => 'pose-turn', 'typed' => '0.4 clockwise'])->assertStatus(422)->assertJsonPath('path', '/payload/accuracy');
+        $this->write('reading', ['call' => 'pose-turn', 'typed' => '0.4', 'accuracy' => '0.1'])->assertStatus(422)->assertJsonPath('path', '/payload/typed');
+        $this->write('reading', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0'])->assertStatus(422)->assertJsonPath('path', '/payload/accuracy');
+        $this->write('reading', ['call' => 'pose-turn', 'typed' => '0.4 clockwise', 'accuracy' => '0.1'])->assertOk()->assertJsonPath('ledger.0.value', -0.4)->assertJsonPath('ledger.0.unit', 'deg');
         $kept = Reading::query()->where('sensor_task_id', $this->task())->firstOrFail();
         self::assertNull($kept->millimetres);
         self::assertSame(-0.4, $kept->degrees);
         self::assertEqualsWithDelta(0.1 / sqrt(3), $kept->uncertainty, 1e-9);
-        $this->write('readings', ['call' => 'height', 'typed' => '642', 'datum' => 'centre', 'accuracy' => '1 mm'])->assertStatus(422)->assertJsonPath('path', '/accuracy');
+        $this->write('reading', ['call' => 'height', 'typed' => '642', 'datum' => 'centre', 'accuracy' => '1 mm'])->assertStatus(422)->assertJsonPath('path', '/payload/accuracy');
     }
 
     public function testARigsFileBecomesItsThreeReadingsOrNone(): void
@@ -56,29 +56,28 @@ final class SetUpTest extends FeatureCase
     public function testTheLineTheMarksAndTheFloorAreTheCarsAndNotOneSensors(): void
     {
         $this->prepare();
-        $this->write('car', ['kind' => 'mark', 'payload' => ['end' => 'front', 'mark' => 'plate-middle']])->assertOk()->assertJsonPath('method.marks.front', 'plate-middle');
-        $this->write('car', ['kind' => 'mark', 'payload' => ['end' => 'rear', 'mark' => 'other']])->assertStatus(422)->assertJsonPath('path', '/payload/note');
+        $this->write('mark', ['end' => 'front', 'mark' => 'plate-middle'])->assertOk()->assertJsonPath('method.marks.front', 'plate-middle');
+        $this->write('mark', ['end' => 'rear', 'mark' => 'other'])->assertStatus(422)->assertJsonPath('path', '/payload/note');
         foreach (['FL', 'FR', 'RL', 'RR'] as $wheel) {
-            $this->write('car', ['kind' => 'floor', 'payload' => ['place' => $wheel, 'typed' => '1200 mm']])->assertOk();
+            $this->write('floor', ['place' => $wheel, 'typed' => '1200 mm'])->assertOk();
         }
-        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front', 'typed' => '12090 mm']])->assertStatus(422)->assertJsonPath('code', 'asks-once');
-        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front', 'typed' => '1209 mm']])->assertOk()
+        $this->write('floor', ['place' => 'site-front', 'typed' => '12090 mm'])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+        $this->write('floor', ['place' => 'site-front', 'typed' => '1209 mm'])->assertOk()
             ->assertJsonPath('floor.from', 'readings')->assertJsonPath('floor.wheels', 4);
-        $this->write('car', ['kind' => 'cover', 'payload' => ['cover' => 'front', 'off' => true]])->assertStatus(422);
 
         $other = $this->getJson('/api/tasks/' . $this->api('2471', 'rear-left'))->assertOk();
         $other->assertJsonPath('method.marks.front', 'plate-middle')->assertJsonPath('floor.wheels', 4)->assertJsonPath('floor.from', 'stated');
         self::assertSame(['yes', 'yes', 'yes'], array_column((array) $other->json('lineSteps'), 'answer'));
         // Taken back, a reading is none.
-        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'site-front']])->assertOk()->assertJsonPath('floor.from', 'stated');
+        $this->write('floor', ['place' => 'site-front'])->assertOk()->assertJsonPath('floor.from', 'stated');
     }
 
     public function testACarThatIsMovedLeavesItsFloorReadingsBehindAndSeesTheBayAnew(): void
     {
-        $this->write('car', ['kind' => 'floor', 'payload' => ['place' => 'FL', 'typed' => '1200 mm']])->assertOk()->assertJsonPath('floor.wheels', 1);
+        $this->write('floor', ['place' => 'FL', 'typed' => '1200 mm'])->assertOk()->assertJsonPath('floor.wheels', 1);
         $order = (string) $this->file('2471')->row->order_id;
         $page = $this->getJson("/api/repair-orders/$order/stance")->assertOk();
-        $this->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $page->json('version'), 'kind' => 'stance', 'payload' => ['x' => 5500, 'y' => -350, 'heading' => 180]])->assertOk();
+        $this->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $page->json('version'), 'kind' => 'stance', 'payload' => ['x' => 5500, 'y' => -350, 'heading' => 180]])->assertOk();
         $state = $this->getJson('/api/tasks/' . $this->task())->assertOk()->assertJsonPath('floor.wheels', 0);
         // What was 7,400 mm along the bay lies 1,900 mm behind the rear hubs now.
         self::assertEqualsWithDelta(-1900.0, min(array_column((array) $state->json('plan.bay.outline'), 0)), 1e-6);
@@ -91,7 +90,7 @@ final class SetUpTest extends FeatureCase
         $order = (string) $this->file('2471')->row->order_id;
         $page = $this->getJson("/api/repair-orders/$order/stance")->assertOk();
         $other = array_values(array_filter((array) $page->json('bays'), static fn(array $bay): bool => ! $bay['here']))[0];
-        $note = fn(array $payload) => $this->postJson("/api/repair-orders/$order/notes", ['id' => (string) Str::uuid7(), 'version' => $this->getJson("/api/repair-orders/$order/stance")->json('version'), 'kind' => 'bay', 'payload' => $payload]);
+        $note = fn(array $payload) => $this->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $this->getJson("/api/repair-orders/$order/stance")->json('version'), 'kind' => 'bay', 'payload' => $payload]);
         $note(['bay' => (string) Str::uuid7(), 'name' => 'Elsewhere'])->assertStatus(422)->assertJsonPath('path', '/payload/bay');
         $note(['bay' => 'no id', 'name' => 'Elsewhere'])->assertStatus(422)->assertJsonPath('path', '/payload/bay');
         $note(['bay' => $other['id'], 'name' => 'as somebody calls it'])->assertOk();
@@ -101,8 +100,8 @@ final class SetUpTest extends FeatureCase
 
     public function testTheTargetIsHungOnAnArmInTheCarsOwnSense(): void
     {
-        $this->write('stand', ['tilt' => 0, 'arm' => '120'])->assertStatus(422)->assertJsonPath('path', '/arm');
-        $this->write('stand', ['tilt' => 91])->assertStatus(422)->assertJsonPath('path', '/tilt');
+        $this->write('stand', ['tilt' => 0, 'arm' => '120'])->assertStatus(422)->assertJsonPath('path', '/payload/arm');
+        $this->write('stand', ['tilt' => 91])->assertStatus(422)->assertJsonPath('path', '/payload/tilt');
         $this->write('stand', ['tilt' => 0, 'arm' => '120 mm left'])->assertOk()->assertJsonPath('method.stand.arm', 120);
         self::assertEqualsWithDelta(-120.65, $this->write('stand', ['tilt' => 0, 'arm' => '4 3/4 in right'])->assertOk()->json('method.stand.arm'), 1e-9);
         self::assertSame(2, DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'stand')->count());

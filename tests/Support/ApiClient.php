@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Illuminate\Support\Str;
-
 /** A person's browser as far as the web API sees it: cookies, the token, JSON. */
 final class ApiClient
 {
@@ -58,7 +56,7 @@ final class ApiClient
      */
     public function write(string $task, string $what, int $version, array $body): array
     {
-        return $this->post("/api/tasks/$task/$what", ['id' => (string) Str::uuid7(), 'version' => $version, ...$body]);
+        return $this->post(...Lines::request($task, $what, $version, $body));
     }
 
     /** The task of a repair order. */

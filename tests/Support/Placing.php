@@ -34,7 +34,7 @@ final class Placing
             match ($present['kind']) {
                 'prepare', 'line' => $this->answer($task, $state),
                 'read', 'check', 'decide', 'remeasure' => $this->read($task, $state, (string) $present['call']),
-                'move' => $this->write($task, $state, 'moves', ['kinds' => array_column($state['moves'], 'kind')]),
+                'move' => $this->write($task, $state, 'move', ['kinds' => array_column($state['moves'], 'kind')]),
                 default => $i = self::LONGEST,
             };
         }
@@ -45,7 +45,7 @@ final class Placing
     {
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                $state = $this->write($task, $state, 'answers', ['item' => $question['id'], 'answer' => 'yes']);
+                $state = $this->write($task, $state, 'answer', ['item' => $question['id'], 'answer' => 'yes']);
             }
         }
     }
@@ -54,7 +54,7 @@ final class Placing
     private function read(string $task, array $state, string $call): void
     {
         [, $meter] = $this->api->get("/api/tasks/$task/meter/$call");
-        $this->write($task, $state, 'readings', ['call' => $call, 'typed' => $meter['typed'], ...($call === 'height' ? ['datum' => 'centre'] : [])]);
+        $this->write($task, $state, 'reading', ['call' => $call, 'typed' => $meter['typed'], ...($call === 'height' ? ['datum' => 'centre'] : [])]);
     }
 
     /**

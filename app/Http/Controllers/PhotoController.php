@@ -13,12 +13,12 @@ use App\Photos\PhotoStore;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
-use App\Records\OrderRecorder;
+use App\Records\Recorder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
-use Lumbro\Core\Journal\OrderLineDocument;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Measure\Node;
 
 /** Photos of an order: taken in by their content, shown to those of the shop. */
@@ -47,7 +47,7 @@ final class PhotoController
                 'width' => $photo->width, 'height' => $photo->height, 'bytes' => strlen($photo->bytes), 'taken_at' => $photo->takenAt,
                 'location' => $photo->location === null ? null : json_encode($photo->location), 'user_id' => $user->id,
             ]);
-            OrderRecorder::append($user, $file, OrderLineDocument::entry('photo', $id, $user->name, Moment::now(), $payload), $file->version, true);
+            Recorder::order($user, $file, Kinds::orderLine('photo', $id, $user->name, Moment::now(), $payload), $file->version, true);
 
             return $file;
         });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReopenRecord;
 use App\Actions\SealRecord;
 use App\Http\Answer;
 use App\Http\Body;
@@ -25,11 +24,6 @@ final class RecordController
     public function seal(Request $request, string $task, SealRecord $action): JsonResponse
     {
         return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...SealRecord::FIELDS))));
-    }
-
-    public function reopen(Request $request, string $task, ReopenRecord $action): JsonResponse
-    {
-        return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...ReopenRecord::FIELDS))));
     }
 
     /** The sealed record as the file it leaves the house as: the revision that stands. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\NoteOnOrder;
 use App\Actions\OpenOrder;
 use App\Http\Answer;
 use App\Http\Body;
@@ -19,12 +18,14 @@ use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\Vehicle\Vin;
-use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Commands\NoteDetail;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 
 /** The repair orders in the shop: what each waits for, and each one's own record. */
@@ -85,7 +86,7 @@ final class RepairOrderController
         $body = Body::of($request, ['vehicle', 'sheet', 'operations'], ['number', 'plate', 'vin', 'bay', 'confirmed']);
         $vin = $body->has('vin') ? Vin::fromText($body->text('vin', 40)) : null;
         if ($vin !== null && ! $vin->checks && ! $body->flag('confirmed')) {
-            throw Refusal::asks('/vin', LineGuard::vinQuestion($vin));
+            throw Refusal::asks('/vin', NoteDetail::digit($vin));
         }
         $operations = array_map(static fn(Node $code): Operation => Operation::fromCode($code->line(120), $code->path()), $body->node('operations')->fewItems(60));
 
@@ -96,15 +97,10 @@ final class RepairOrderController
             $body->text('vehicle', 120),
             $body->optionalText('plate', 20) ?? '',
             $vin,
-            self::uuid($body, 'sheet'),
-            $body->has('bay') ? self::uuid($body, 'bay') : null,
+            $body->uuid('sheet'),
+            $body->has('bay') ? $body->uuid('bay') : null,
             static fn(OrderFile $file): array => self::noted($user, $file, $operations),
         )));
-    }
-
-    public function note(Request $request, string $order, NoteOnOrder $action): JsonResponse
-    {
-        return Answer::json(OrderPage::of($action(Answer::user($request), $order, Body::of($request, ...NoteOnOrder::FIELDS))));
     }
 
     /**
@@ -114,25 +110,19 @@ final class RepairOrderController
      */
     private static function noted(User $user, OrderFile $file, array $operations): array
     {
-        $entries = [];
+        $lines = [];
+        $now = $file->journal->situation($user->asRole());
         foreach ($operations as $i => $operation) {
-            $entry = OrderLineDocument::entry('operation', (string) \Illuminate\Support\Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode(['operation' => $operation->text(), 'state' => 'done'])));
+            $line = new OperationNoted((string) Str::uuid7(), $user->name, Moment::now(), $operation, 'done');
             try {
-                LineGuard::question($file->state(), $entry);
+                Kinds::of($line)->admit($now, $line);
             } catch (InvalidInput) {
                 throw InvalidInput::because("/operations/$i", 'order.unknown-sensor', ['sensor' => $operation->sensor ?? '']);
             }
-            $entries[] = $entry;
+            $lines[] = $line;
         }
 
-        return $entries;
-    }
-
-    private static function uuid(Body $body, string $field): string
-    {
-        $text = $body->text($field, 60);
-
-        return preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $text) === 1 ? $text : throw InvalidInput::because("/$field", 'request.shop-id');
+        return $lines;
     }
 
     /** @return array<string, mixed> */

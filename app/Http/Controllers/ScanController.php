@@ -14,13 +14,13 @@ use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
-use App\Records\OrderRecorder;
+use App\Records\Recorder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Codec\ScanTable;
-use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Scan;
-use Lumbro\Core\Journal\ScanDocument;
 use Lumbro\Core\Journal\ScanTaken;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -29,8 +29,6 @@ use Lumbro\Core\Message\Message;
 final class ScanController
 {
     private const MOST_BYTES = 2 * 1024 * 1024;
-
-    public function __construct(private readonly OrderRecorder $recorder) {}
 
     public function fromTool(Request $request, string $order, DeviceRoom $devices): JsonResponse
     {
@@ -64,14 +62,21 @@ final class ScanController
         $start = ltrim(substr($text, 0, 200), "\u{feff} \r\n\t");
 
         return str_starts_with($start, '{') || str_starts_with($start, '[')
-            ? ScanDocument::read(Node::parse(ltrim($text, "\u{feff}")))
-            : ScanTable::read(CsvReader::ofText($text)->rows(ScanDocument::MOST), $name, Moment::now());
+            ? Document::read(Scan::class, Node::parse(ltrim($text, "\u{feff}")))
+            : ScanTable::read(CsvReader::ofText($text)->rows(Scan::MOST), $name, Moment::now());
     }
 
     /** @param \Closure(OrderFile): Scan $scan */
     private function taken(User $user, string $order, string $id, int $version, string $phase, string $origin, \Closure $scan): JsonResponse
     {
-        $file = $this->recorder->record($user, $order, $id, $version, false, static fn(OrderFile $file, string $now): OrderLine => new ScanTaken($id, $user->name, $now, $phase, $origin, $scan($file)));
+        $file = DB::transaction(static function () use ($user, $order, $id, $version, $phase, $origin, $scan): OrderFile {
+            $file = OrderFile::open($user, $order, true);
+            if (! $file->has($id)) {
+                Recorder::order($user, $file, new ScanTaken($id, $user->name, Moment::now(), $phase, $origin, $scan($file)), $version, false);
+            }
+
+            return $file;
+        });
 
         return Answer::json(OrderPage::of($file));
     }

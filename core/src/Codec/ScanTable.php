@@ -7,7 +7,6 @@ namespace Lumbro\Core\Codec;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\Scan;
-use Lumbro\Core\Journal\ScanDocument;
 
 /** A scan of trouble codes as a CSV table (formats, "Scan"). */
 final class ScanTable
@@ -21,7 +20,7 @@ final class ScanTable
      */
     public static function read(array $rows, string $tool, string $readAt): Scan
     {
-        $table = new CsvTable($rows, ['unit', 'code'], ['text', 'status'], ScanDocument::MOST);
+        $table = new CsvTable($rows, ['unit', 'code'], ['text', 'status'], Scan::MOST);
         $codes = [];
         foreach ($table->rows() as $row) {
             $codes[] = new TroubleCode($row->text('unit', 60), $row->text('code', 60), $row->optional('text', 300), $row->optional('status', 60));

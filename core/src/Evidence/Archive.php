@@ -7,6 +7,7 @@ namespace Lumbro\Core\Evidence;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Record\OrderJournal;
 
 /**
  * A repair order as one file for another installation: its sealed records, what its photos and tracks are, and the seal
@@ -25,7 +26,7 @@ final readonly class Archive
     /**
      * @param string                                                        $hash    seal of the whole, as it was found
      * @param array{shop: string, number: string, vehicle: string, plate: string, vin: string|null} $order
-     * @param list<array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: Message|null}> $records
+     * @param list<array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, refused: list<array{line: string, kind: string, says: Message}>, failure: Message|null}> $records
      *                                                                      "sealed" and "again": the verdict in the file, and as it comes out now
      * @param list<Message> $broken what does not fit its seal; empty where all is as it was sealed
      * @param list<array{hash: string, about: string, type: string, isHere: bool}> $photos  whether a photo's bytes came along
@@ -82,7 +83,7 @@ final readonly class Archive
             }
             $records[] = $read;
         }
-        $breaks = $isEarlier ? [] : Chain::breaks($c['lines']->fewItems(Recomputation::MOST));
+        $breaks = $isEarlier ? [] : Chain::breaks($c['lines']->fewItems(OrderJournal::MOST));
         if ($breaks !== []) {
             $broken[] = Message::of('archive.lines-broken', ['count' => count($breaks)]);
         }
@@ -124,10 +125,10 @@ final readonly class Archive
     /** Whether it is as it was sealed, and every record comes out as it was sealed. */
     public function holds(): bool
     {
-        return $this->broken === [] && array_filter($this->records, static fn(array $record): bool => $record['failure'] !== null || $record['differences'] !== []) === [];
+        return $this->broken === [] && array_filter($this->records, static fn(array $record): bool => $record['failure'] !== null || $record['differences'] !== [] || $record['refused'] !== []) === [];
     }
 
-    /** @return array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, failure: Message|null} */
+    /** @return array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, refused: list<array{line: string, kind: string, says: Message}>, failure: Message|null} */
     private static function record(SealedFile $file): array
     {
         $record = $file->record;
@@ -142,6 +143,7 @@ final readonly class Archive
             'sealed' => $record->verdict(),
             'again' => $file->again,
             'differences' => $file->differences,
+            'refused' => $file->refused,
             'failure' => $file->failure,
         ];
     }

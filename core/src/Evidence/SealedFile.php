@@ -18,9 +18,10 @@ final readonly class SealedFile
      * @param list<string> $breaks      JSON Pointers to lines that do not follow the one before them
      * @param string|null  $again       the verdict as it comes out now; null where it is not computed
      * @param list<string> $differences JSON Pointers of what came out otherwise
+     * @param list<array{line: string, kind: string, says: Message}> $refused lines that nobody could have written, by the rules
      * @param Message|null $failure     why it could not be computed again; null for the first edition, which never is
      */
-    private function __construct(public SealedRecord $record, public string $stated, public string $found, public array $breaks, public ?string $again, public array $differences, public ?Message $failure) {}
+    private function __construct(public SealedRecord $record, public string $stated, public string $found, public array $breaks, public ?string $again, public array $differences, public array $refused, public ?Message $failure) {}
 
     /** @throws InvalidInput where it is no sealed record */
     public static function read(Node $node): self
@@ -32,6 +33,7 @@ final readonly class SealedFile
         $breaks = [];
         $again = null;
         $differences = [];
+        $refused = [];
         $failure = null;
         $record = SealedRecord::read($f['record']);
         try {
@@ -40,12 +42,13 @@ final readonly class SealedFile
                 $computed = Recomputation::from($record);
                 $again = $computed->state->run->log->sentBack !== null ? 'sent-back' : $computed->state->run->finding?->verdict()->value;
                 $differences = $computed->differences;
+                $refused = $computed->refused;
             }
         } catch (CoreFailure $caught) {
             $failure = $caught->said;
         }
 
-        return new self($record, $stated, $found, $breaks, $again, $differences, $failure);
+        return new self($record, $stated, $found, $breaks, $again, $differences, $refused, $failure);
     }
 
     /** Whether it fits its seal, and every line the one before it. */

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Evidence;
 
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Record\OrderJournal;
 
 /** A sealed record of any edition, taken apart as far as it is needed to check it, to compute it again and to show it. */
 final readonly class SealedRecord
@@ -119,7 +120,7 @@ final readonly class SealedRecord
     private static function unique(Node $node): array
     {
         $seen = [];
-        foreach ($node->fewItems(Recomputation::MOST) as $line) {
+        foreach ($node->fewItems(OrderJournal::MOST) as $line) {
             $id = $line->member('id') ?? throw InvalidInput::missing($line->path(), 'id');
             if (isset($seen[$id->text()])) {
                 throw InvalidInput::because($id->path(), 'record.second-id');

@@ -6,8 +6,6 @@ namespace Lumbro\Core\Evidence;
 
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
-use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Version;
 use Lumbro\Core\Work\TaskState;
 
@@ -32,8 +30,8 @@ final class SealedRecordDocument
             'rules' => RuleSet::First->value,
             'basis' => ['core' => Version::NUMBER, ...$basis],
             'journal' => [
-                'order' => Chain::link(array_map(static fn(OrderLine $line): array => ['id' => $line->id, 'person' => $line->person, 'at' => $line->at, ...OrderLineDocument::write($line)], $order)),
-                'task' => Chain::link(array_map(static fn(Line $line): array => ['id' => $line->id, 'person' => $line->person, 'at' => $line->at, ...TaskLineDocument::write($line)], $task)),
+                'order' => Chain::link(array_map(static fn(OrderLine $line): array => $line->written(), $order)),
+                'task' => Chain::link(array_map(static fn(Line $line): array => $line->written(), $task)),
             ],
             'evidence' => $evidence,
             'facts' => SealedFacts::of($state),

@@ -13,14 +13,15 @@ final readonly class Choice implements Kind
     /**
      * @param list<string>|class-string<\BackedEnum> $words the words, or the enumeration whose values they are
      * @param list<string>|null                      $only  those of the enumeration that may stand here; null for all
+     * @param string                                 $kept  "text" where the property holds the word, not the case
      */
-    public function __construct(public array|string $words, public ?array $only = null) {}
+    public function __construct(public array|string $words, public ?array $only = null, public string $kept = 'case') {}
 
     public function read(Node $node): string|\BackedEnum
     {
         $word = $node->oneOf($this->known());
 
-        return is_string($this->words) ? $this->words::from($word) : $word;
+        return is_string($this->words) && $this->kept === 'case' ? $this->words::from($word) : $word;
     }
 
     public function write(mixed $value): mixed

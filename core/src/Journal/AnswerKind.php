@@ -17,4 +17,10 @@ enum AnswerKind: string
     {
         return $this === self::Yes || $this === self::OnWord;
     }
+
+    /** @return array<string, mixed> JSON Schema of what holds for an answer that rests on somebody's word */
+    public static function rule(): array
+    {
+        return ['if' => ['properties' => ['answer' => ['const' => self::OnWord->value]]], 'then' => ['required' => ['word']]];
+    }
 }

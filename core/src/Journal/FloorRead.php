@@ -4,19 +4,34 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Journal;
 
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Length;
+
 /** A staff reading of the floor under a level laser plane, at a wheel or a target site. */
 final readonly class FloorRead extends OrderLine
 {
+    public const KIND = 'floor';
+
+    /** mm from the floor up to the laser plane; null where the reading is taken back */
+    public ?float $value;
+
     public const WHEELS = ['FL', 'FR', 'RL', 'RR'];
 
     /**
      * @param string     $place one of WHEELS, or "site-" and a sensor
      * @param string     $typed as it was typed; empty where the reading is taken back
-     * @param float|null $value mm from the floor up to the laser plane; null where the reading is taken back
      */
-    public function __construct(string $id, string $person, string $at, public string $place, public string $typed, public ?float $value)
-    {
+    public function __construct(
+        string $id,
+        string $person,
+        string $at,
+        #[Text(60)]
+        public string $place,
+        #[Text(60)]
+        public string $typed = '',
+    ) {
         parent::__construct($id, $person, $at);
+        $this->value = $typed === '' ? null : Length::fromReading($typed)->millimetres;
     }
 
     public function subject(): string

@@ -4,9 +4,21 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Journal;
 
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Checked;
+use Lumbro\Core\Fields\Flag;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Node;
+
 /** A reading as it was typed, beside its value: mm, or degrees where the unit is "deg"; left and anticlockwise are positive. */
-final readonly class ReadingTaken extends Line
+final readonly class ReadingTaken extends Line implements Checked
 {
+    public const KIND = 'reading';
+
+    /** mm, or degrees where it is an angle */
+    public float $value;
+
     /**
      * @param string|null $datum   heights only: what the height was read to
      * @param string|null $strikes id of the reading it corrects
@@ -17,21 +29,66 @@ final readonly class ReadingTaken extends Line
         string $id,
         string $person,
         string $at,
+        #[Text(null)]
         public string $call,
+        #[Text(null)]
         public string $typed,
-        public float $value,
+        #[Number('mm')]
+        public ?float $millimetres,
+        #[Text(null)]
         public string $unit,
+        #[Text(null)]
         public ?string $datum = null,
+        #[Text(null)]
         public ?string $strikes = null,
+        #[Flag]
         public bool $confirmed = false,
+        #[Number('', Number::ABOVE_ZERO)]
         public ?float $s = null,
+        #[Number('°')]
+        public ?float $degrees = null,
     ) {
         parent::__construct($id, $person, $at);
+        $this->value = $degrees ?? $millimetres ?? 0.0;
+    }
+
+    /** The same once the person has said that the tape shows it. */
+    public function confirmed(): self
+    {
+        return new self(
+            id: $this->id,
+            person: $this->person,
+            at: $this->at,
+            call: $this->call,
+            typed: $this->typed,
+            millimetres: $this->millimetres,
+            unit: $this->unit,
+            datum: $this->datum,
+            strikes: $this->strikes,
+            confirmed: true,
+            s: $this->s,
+            degrees: $this->degrees,
+        );
     }
 
     /** Whether it is an angle, in degrees, rather than a length in mm. */
     public function isAngle(): bool
     {
         return $this->unit === 'deg';
+    }
+
+    public function check(Node $node): void
+    {
+        if ($this->millimetres !== null && $this->degrees !== null) {
+            throw InvalidInput::because($node->path() . '/degrees', 'reading.both-units');
+        }
+        if ($this->millimetres === null && $this->degrees === null) {
+            throw InvalidInput::because($node->path() . '/millimetres', 'reading.no-value');
+        }
+    }
+
+    public static function rule(): array
+    {
+        return ['oneOf' => [['required' => ['millimetres']], ['required' => ['degrees']]]];
     }
 }

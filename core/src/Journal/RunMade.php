@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Journal;
 
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Part;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Message\Message;
+
 /** One run of the sensor's routine and what it answered: degrees as the tool reports them, level in dB. */
 final readonly class RunMade extends Line
 {
+    public const KIND = 'run';
+
     /**
      * @param float         $azimuth   degrees, as the tool reports it
      * @param float         $elevation degrees, as the tool reports it
@@ -19,11 +26,17 @@ final readonly class RunMade extends Line
         string $id,
         string $person,
         string $at,
+        #[Number('°')]
         public float $azimuth,
+        #[Number('°')]
         public float $elevation,
+        #[Number('dB')]
         public ?float $echoLevel,
-        public string $message,
+        #[SaidText(null)]
+        public string|Message $message,
+        #[Part(Reliance::class)]
         public ?Reliance $reliedOn = null,
+        #[Text(null)]
         public ?string $to = null,
     ) {
         parent::__construct($id, $person, $at);

@@ -4,9 +4,18 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Journal;
 
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Flag;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Members;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Message\Message;
+
 /** What the scan tool answered to something it was asked, or that it gave no answer. */
 final readonly class ToolAnswered extends Line
 {
+    public const KIND = 'answered';
+
     /** "done"; "failed" where it says so itself; "lost" where no answer came; "nonsense" where none could be made of it; "never-sent" where it had not got it. */
     public const OUTCOMES = ['done', 'failed', 'lost', 'nonsense', 'never-sent'];
 
@@ -22,11 +31,17 @@ final readonly class ToolAnswered extends Line
         string $id,
         string $person,
         string $at,
+        #[Text(null)]
         public string $to,
+        #[Choice(self::OUTCOMES)]
         public string $outcome,
-        public string $message,
+        #[SaidText(null)]
+        public string|Message $message,
+        #[Members(new Figure())]
         public array $values = [],
+        #[ListOf(new Text(null))]
         public array $codes = [],
+        #[Flag]
         public bool $wiped = false,
     ) {
         parent::__construct($id, $person, $at);

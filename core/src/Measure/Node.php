@@ -257,6 +257,22 @@ final readonly class Node
         return $this->value;
     }
 
+    /** The same without the space around its texts. */
+    public function trimmed(): self
+    {
+        return new self(self::withoutSpace($this->value), $this->parent, $this->key);
+    }
+
+    private static function withoutSpace(mixed $value): mixed
+    {
+        return match (true) {
+            is_string($value) => trim($value),
+            is_array($value) => array_map(self::withoutSpace(...), $value),
+            $value instanceof \stdClass => (object) array_map(self::withoutSpace(...), (array) $value),
+            default => $value,
+        };
+    }
+
     /** Whether the value is an object, of whatever fields. */
     public function isObject(): bool
     {

@@ -62,7 +62,7 @@ final class MeasuringPlan
     private ?Ground $whole = null;
 
     /** @param list<Line> $entries the task's record, in order */
-    public function __construct(private readonly TaskContext $context, array $entries)
+    public function __construct(public readonly TaskContext $context, array $entries)
     {
         $chosen = null;
         $reference = null;

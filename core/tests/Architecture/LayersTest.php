@@ -13,9 +13,9 @@ final class LayersTest extends TestCase
     private const LAYERS = [
         'Message', 'Failure', 'Numeric', 'Measure', 'Fields',
         'Survey', 'Decision', 'Floor', 'Placement', 'Axis', 'Screws', 'Echo', 'Drive',
-        'Catalogue', 'Method', 'Journal',
+        'People', 'Catalogue', 'Method', 'Journal',
         'Intake', 'SetUp', 'Run', 'Work', 'Planning', 'Practice',
-        'People', 'Commands', 'Facts', 'Codec', 'Evidence', 'Cli',
+        'Commands', 'Record', 'Facts', 'Codec', 'Evidence', 'Cli',
     ];
 
     /** Within the catalogue the same holds of its documents. */

@@ -14,6 +14,7 @@ use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Codec\PoseDocument;
 use Lumbro\Core\Codec\ToolLogDocument;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\BorderlineAccepted;
@@ -22,16 +23,14 @@ use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Journal\LevelRead;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\MirrorRead;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Journal\ReferenceChosen;
 use Lumbro\Core\Journal\RunMade;
-use Lumbro\Core\Journal\ScanDocument;
+use Lumbro\Core\Journal\Scan;
 use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Journal\StepBegun;
 use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Journal\TargetShifted;
-use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Measure\Node;
@@ -114,9 +113,9 @@ final class SchemasTest extends TestCase
             yield "kit item $i" => ['kit-item', (string) json_encode($item->raw())];
         }
         foreach (DemoOrder::everyKind() as $i => $entry) {
-            yield "order line $i" => ['order-line', (string) json_encode(OrderLineDocument::write($entry))];
+            yield "order line $i" => ['order-line', (string) json_encode(['kind' => $entry->kind(), 'payload' => (object) $entry->payload()])];
         }
-        yield 'scan' => ['scan', (string) json_encode(ScanDocument::write(DemoOrder::scan()))];
+        yield 'scan' => ['scan', (string) json_encode(Document::write(DemoOrder::scan()))];
         yield 'pose' => ['pose', (string) json_encode(['rig' => 'Rig 4', 'x' => 5644.2, 'y' => -3.1, 'yaw' => 179.6, 'accuracy' => ['length' => 2, 'angle' => 0.1]])];
         foreach (Variations::names() as $name) {
             yield "scenario $name" => ['scenario', (string) json_encode(Variations::file($name)['truth'], JSON_PRESERVE_ZERO_FRACTION)];
@@ -128,7 +127,7 @@ final class SchemasTest extends TestCase
         $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
         array_push($task->entries, ...self::runLines());
         foreach ($task->entries as $i => $entry) {
-            yield "record line $i" => ['record-line', (string) json_encode(TaskLineDocument::write($entry))];
+            yield "record line $i" => ['record-line', (string) json_encode(['kind' => $entry->kind(), 'payload' => (object) $entry->payload()])];
         }
     }
 
@@ -245,7 +244,7 @@ final class SchemasTest extends TestCase
                 'vehicle' => Document::read(VehicleSheet::class, $node),
                 'kit-item' => KitItem::read($node),
                 'shop-rules' => Document::read(ShopRules::class, $node),
-                'scan' => ScanDocument::read($node),
+                'scan' => Document::read(Scan::class, $node),
                 'order-line' => self::orderLine($node),
                 'bay' => Document::read(Bay::class, $node),
                 'pose' => PoseDocument::read($node),
@@ -271,12 +270,12 @@ final class SchemasTest extends TestCase
     private static function orderLine(Node $node): void
     {
         $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at', 'previous']);
-        OrderLineDocument::entry($f['kind']->oneOf(OrderLineDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
+        Kinds::orderLine($f['kind']->oneOf(Kinds::names(Kinds::ORDER)), 'id', 'Ilse', 'now', $f['payload']);
     }
 
     private static function recordLine(Node $node): void
     {
         $f = $node->fields(['kind', 'payload'], ['id', 'person', 'at', 'previous']);
-        TaskLineDocument::entry($f['kind']->oneOf(TaskLineDocument::KINDS), 'id', 'Ilse', 'now', $f['payload']);
+        Kinds::taskLine($f['kind']->oneOf(Kinds::names(Kinds::TASK)), 'id', 'Ilse', 'now', $f['payload']);
     }
 }

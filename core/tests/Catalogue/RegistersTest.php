@@ -8,10 +8,10 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\RunMade;
-use Lumbro\Core\Journal\TaskLineDocument;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -69,9 +69,8 @@ final class RegistersTest extends TestCase
         $task->correct('spot-offset', -13.5, 'e10')->strike('e11')->move();
         $task->entries[] = new RunMade('r', 'Ilse', 'now', 0.1, 0.2, 24.0, 'done', $task->state()->reliance());
         foreach ($task->entries as $entry) {
-            ['kind' => $kind, 'payload' => $payload] = TaskLineDocument::write($entry);
-            self::assertContains($kind, TaskLineDocument::KINDS);
-            $again = TaskLineDocument::entry($kind, $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode($payload)));
+            self::assertContains($entry->kind(), Kinds::names(Kinds::TASK));
+            $again = Kinds::taskLine($entry->kind(), $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode((object) $entry->payload())));
             self::assertEquals($entry, $again);
         }
     }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Intake;
 
-use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Commands\Command;
+use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\RoadFunction;
 use Lumbro\Core\Journal\LeftOpen;
-use Lumbro\Core\Message\Message;
+use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -60,9 +61,10 @@ final class ClosingTest extends TestCase
     {
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
         $leave = static fn(string $item): LeftOpen => new LeftOpen('x', 'Oda', 'now', $item, 'The customer was told in writing.');
-        self::assertNull(LineGuard::question($order->state(), $leave('post-scan')));
+        $settle = static fn(string $item): Line => Command::settle(new Situation($order->state(...)), $leave($item), false);
+        self::assertInstanceOf(LeftOpen::class, $settle('post-scan'));
         foreach (['sensor front' => 'own record is sealed', 'cover front' => 'does not keep', 'nonsense' => 'does not keep'] as $item => $said) {
-            self::assertStringContainsString($said, Told::refusal(InvalidInput::class, static fn(): ?Message => LineGuard::question($order->state(), $leave($item))));
+            self::assertStringContainsString($said, Told::refusal(InvalidInput::class, static fn(): Line => $settle($item)));
         }
         $order->note('left-open', ['item' => 'post-scan', 'reason' => 'The customer was told in writing.'], 'Oda');
         $closing = Closing::of($order->state(), ['front']);

@@ -7,17 +7,20 @@ namespace Lumbro\Core\Tests\Intake;
 use Eris\Generators;
 use Eris\TestTrait;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
-use Lumbro\Core\Commands\LineGuard;
+use Lumbro\Core\Commands\Command;
+use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Facts\OrderStateDocument;
+use Lumbro\Core\Failure\AsksFirst;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\CaptureState;
 use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Journal\CoverNoted;
+use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Measure\TypedNumber;
 use Lumbro\Core\Tests\Support\DemoOrder;
@@ -125,13 +128,14 @@ final class OrderStateTest extends TestCase
     public function testACoverGoingBackIsAskedAboutAndRecordsWhatWasMissedWhateverTheClientSays(): void
     {
         $order = (new DemoOrder())->done('rear-cover-removed')->cover('rear', true);
-        $entry = OrderLineDocument::entry('cover', 'x', 'Bram', 'now', Node::parse('{"cover":"rear","off":false,"missed":[]}'));
-        self::assertStringContainsString('12 things not captured', Told::words(LineGuard::question($order->state(), $entry)));
-        $recorded = LineGuard::asRecorded($order->state(), $entry);
+        $now = new Situation($order->state(...));
+        $entry = Kinds::orderLine('cover', 'x', 'Bram', 'now', Node::parse('{"cover":"rear","off":false,"missed":[]}'));
+        self::assertStringContainsString('12 things not captured', Told::refusal(AsksFirst::class, static fn(): Line => Command::settle($now, $entry, false)));
+        $recorded = Command::settle($now, $entry, true);
         self::assertInstanceOf(CoverNoted::class, $recorded);
         self::assertCount(12, $recorded->missed);
         $this->captureAll($order);
-        self::assertNull(LineGuard::question($order->state(), $entry));
+        self::assertInstanceOf(CoverNoted::class, Command::settle($now, $entry, false));
     }
 
     public function testTheTaskSeesWhatTheOrderKnows(): void
@@ -176,9 +180,8 @@ final class OrderStateTest extends TestCase
     public function testALineReadsBackAsItWasWritten(): void
     {
         foreach (DemoOrder::everyKind() as $entry) {
-            ['kind' => $kind, 'payload' => $payload] = OrderLineDocument::write($entry);
-            self::assertContains($kind, OrderLineDocument::KINDS);
-            self::assertEquals($entry, OrderLineDocument::entry($kind, $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode((object) $payload))));
+            self::assertContains($entry->kind(), Kinds::names(Kinds::ORDER));
+            self::assertEquals($entry, Kinds::orderLine($entry->kind(), $entry->id, $entry->person, $entry->at, Node::parse((string) json_encode((object) $entry->payload()))));
         }
     }
 

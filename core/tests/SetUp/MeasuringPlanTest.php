@@ -221,7 +221,7 @@ final class MeasuringPlanTest extends TestCase
     {
         $floor = [];
         foreach ($readings as $place => $value) {
-            $floor[$place] = new FloorRead("f$place", 'Ilse', 'now', $place, "$value mm", $value);
+            $floor[$place] = new FloorRead("f$place", 'Ilse', 'now', $place, "$value mm");
         }
 
         return static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], [], $floor);

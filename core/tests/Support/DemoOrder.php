@@ -10,11 +10,11 @@ use Lumbro\Core\Catalogue\Kit\KitRegister;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
-use Lumbro\Core\Journal\OrderLineDocument;
 use Lumbro\Core\Journal\Scan;
 use Lumbro\Core\Measure\Node;
 
@@ -69,7 +69,7 @@ final class DemoOrder
     public function note(string $kind, array $payload, string $person = 'Ilse'): self
     {
         $id = 'n' . (count($this->entries) + 1);
-        $this->entries[] = OrderLineDocument::entry($kind, $id, $person, '2026-11-25T08:00:00.000Z', Node::parse((string) json_encode((object) $payload)));
+        $this->entries[] = Kinds::orderLine($kind, $id, $person, '2026-11-25T08:00:00.000Z', Node::parse((string) json_encode((object) $payload)));
 
         return $this;
     }

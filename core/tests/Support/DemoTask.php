@@ -19,6 +19,7 @@ use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\RunReleased;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\SetUp\MeasuringPlan;
@@ -109,7 +110,7 @@ final class DemoTask
     {
         foreach ($readings as $call => $value) {
             $unit = in_array($call, ['toe', 'pose-turn'], true) ? 'deg' : 'mm';
-            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value $unit", $value, $unit, $call === 'height' ? 'centre' : null);
+            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value $unit", $unit === 'deg' ? null : $value, $unit, datum: $call === 'height' ? 'centre' : null, degrees: $unit === 'deg' ? $value : null);
         }
 
         return $this;
@@ -139,6 +140,18 @@ final class DemoTask
     public function release(): self
     {
         $this->entries[] = new RunReleased($this->id(), 'Ilse', 'now', 'Oda', 'the tape is on its way', ['out']);
+
+        return $this;
+    }
+
+    /** The card's steps up to the reading of the axis, done at the tool by hand. */
+    public function routine(): self
+    {
+        foreach ($this->state()->run->routine->steps as $step) {
+            if ($step->does !== 'read') {
+                $this->entries[] = new StepDone($this->id(), 'Ilse', 'now', $step->id, $step->seconds);
+            }
+        }
 
         return $this;
     }

@@ -188,7 +188,7 @@ final class Follower
         $value = $this->world()->meter($call);
         $unit = $call->reads === Reads::Turn ? 'deg' : 'mm';
         $read = $unit === 'deg' ? round($value, 2) : round($value);
-        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call->id, "$read $unit", $read, $unit, $call->reads === Reads::Height ? $this->state->context->spot->heightDatum : null));
+        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call->id, "$read $unit", $unit === 'deg' ? null : $read, $unit, datum: $call->reads === Reads::Height ? $this->state->context->spot->heightDatum : null, degrees: $unit === 'deg' ? $read : null));
     }
 
     /** A contradiction of honest readings: the suspect is struck and taken anew, slightly otherwise. */
@@ -259,7 +259,7 @@ final class Follower
     {
         foreach (SiteFloor::places($this->state->context) as $place) {
             $value = round($this->world()->staff($place));
-            $this->floor[$place] = new FloorRead($this->id(), 'Ilse', 'now', $place, "$value mm", $value);
+            $this->floor[$place] = new FloorRead($this->id(), 'Ilse', 'now', $place, "$value mm");
         }
     }
 

@@ -16,7 +16,7 @@ use Lumbro\Core\Work\TaskState;
 final class SealedTask
 {
     /** What puts the demo's target on its spot. */
-    public const PLACED = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0];
+    public const PLACED = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0, 'hub-left' => 2861.0, 'hub-right' => 2861.0];
 
     /** @return \stdClass the decoded record */
     public static function record(float $azimuth = 0.05, int $revision = 1): \stdClass
@@ -25,7 +25,7 @@ final class SealedTask
         foreach ($order->state()->conditions as $condition) {
             $order->note('condition', ['item' => $condition->condition->id, 'answer' => 'yes', ...($condition->sensor === null ? [] : ['sensor' => $condition->sensor])]);
         }
-        $entries = (new DemoTask())->prepared()->read(self::PLACED)->run($azimuth)->run($azimuth)->entries;
+        $entries = (new DemoTask())->prepared()->read(self::PLACED)->routine()->run($azimuth)->run($azimuth)->entries;
         $context = $order->context();
         $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
         $bay = DemoTask::node('bays.json')->items()[0];

@@ -1,3 +1,4 @@
+import type { CauseChecked, ToolWish, Wish } from './lines.generated';
 import type { components } from './schema.generated';
 
 type Schemas = components['schemas'];
@@ -24,18 +25,9 @@ export type Cause = Schemas['Cause'];
 export type Amount = Schemas['Amount'];
 export type Correction = Schemas['Correction'];
 export type ScrewTurn = Schemas['ScrewTurn'];
-export type ToolCommand =
-  | 'identify'
-  | 'unlock'
-  | 'voltage'
-  | 'codes'
-  | 'lot-code'
-  | 'empty-zone'
-  | 'start'
-  | 'read'
-  | 'level'
-  | 'zero'
-  | 'clear';
+export type { Wish };
+export type CauseId = CauseChecked['cause'];
+export type ToolCommand = ToolWish['command'];
 export type DrivePage = Schemas['DrivePage'];
 export type DriveLine = Schemas['DriveLine'];
 export type DriveJudged = Schemas['DriveJudged'];

@@ -17,8 +17,6 @@ interface Options<State, Line> {
   send: (line: Sent<Line>) => Promise<State>;
   /** What the record has come to, where a refusal says so. */
   newer: (refusal: Refused) => State | undefined;
-  /** Whether a line is added on top of whatever others have recorded meanwhile, and judged then. */
-  follows: (line: Line) => boolean;
   /** Whether a line that waited may go without another word: never one that moves a tool or decides something. */
   goesAlone: (line: Line) => boolean;
   took: (state: State) => void;
@@ -31,7 +29,7 @@ interface Options<State, Line> {
 export function useRecord<State extends { version: number }, Line extends object>(
   options: Options<State, Line>,
 ) {
-  const { record, queryKey, fetch, send, newer, follows, goesAlone, took } = options;
+  const { record, queryKey, fetch, send, newer, goesAlone, took } = options;
   const queries = useQueryClient();
   const signedOut = useSignedOut();
   const person = usePerson().data?.email ?? null;
@@ -65,31 +63,23 @@ export function useRecord<State extends { version: number }, Line extends object
   }, [record, person]);
   const look = async () => setQueue(await waitingLines<Sent<Line>>(record, person ?? ''));
 
-  /** Sends one line; a reading that comes after somebody else's is put on top of it. */
+  /** Sends one line; what this device wrote itself since is known to its person. */
   const deliver = async (
     line: Sent<Line>,
     before: State | undefined,
     sentBefore: number,
     forced: boolean,
   ): Promise<State> => {
-    let stands = before ?? known();
-    for (let tries = 0; ; tries++) {
-      const latest = stands?.version ?? line.version;
-      const onlyOurs = latest === line.version + sentBefore;
-      const version = forced || follows(line) || onlyOurs ? latest : line.version;
-      try {
-        return await send({ ...line, version });
-      } catch (failure) {
-        const state = failure instanceof Refused ? newer(failure) : undefined;
-        if (state === undefined) {
-          throw failure;
-        }
-        stands = state;
+    const latest = (before ?? known())?.version ?? line.version;
+    const onlyOurs = latest === line.version + sentBefore;
+    try {
+      return await send({ ...line, version: forced || onlyOurs ? latest : line.version });
+    } catch (failure) {
+      const state = failure instanceof Refused ? newer(failure) : undefined;
+      if (state !== undefined) {
         queries.setQueryData([...queryKey], state);
-        if (!follows(line) || tries === 3) {
-          throw failure;
-        }
       }
+      throw failure;
     }
   };
 

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { answer, client, Refused } from '../api/client';
-import type { Order } from '../api/types';
+import { goesAlone } from '../api/lines.generated';
+import type { Order, Wish } from '../api/types';
 import { useRecord } from '../api/useRecord';
 
 /** A line for the order's record. */
@@ -22,17 +23,12 @@ export function useOrder(order: string) {
     record: `order ${order}`,
     queryKey: key,
     fetch: () => answer(client.GET('/api/repair-orders/{order}', { params: { path: { order } } })),
-    send: (line) =>
+    send: ({ kind, payload, ...line }) =>
       answer(
-        client.POST('/api/repair-orders/{order}/notes', {
-          params: { path: { order } },
-          body: line,
-        }),
-      ),
+        client.POST('/api/lines', { body: { ...line, order, ...({ kind, payload } as Wish) } }),
+      ) as Promise<Order>,
     newer: (refusal) => refusal.problem.order,
-    // Lines about other matters hold nobody up; of two about one matter both sides are shown.
-    follows: () => false,
-    goesAlone: (line) => line.kind !== 'left-open',
+    goesAlone: (line) => line.kind in goesAlone && goesAlone[line.kind as keyof typeof goesAlone],
     took: others,
   });
   const asked =

@@ -15,6 +15,8 @@ export interface Sent {
   method: string;
   path: string;
   body: Record<string, unknown>;
+  /** Of a line: its kind and what it carries, beside the rest. */
+  line: Record<string, unknown>;
 }
 
 type Answer = { status?: number; body?: unknown } | 'no connection';
@@ -77,12 +79,19 @@ export class FakeServer {
         : new Request(new URL(input.toString(), 'http://localhost'), init);
     const path = new URL(request.url).pathname;
     const text = request.method === 'GET' ? '' : await request.text();
+    const body = text.startsWith('{') ? (JSON.parse(text) as Record<string, unknown>) : {};
+    const { payload, ...rest } = body;
+    const isLine = path === '/api/lines';
     this.sent.push({
       method: request.method,
       path,
-      body: text.startsWith('{') ? (JSON.parse(text) as Record<string, unknown>) : {},
+      body,
+      line: isLine ? { ...rest, ...(payload as Record<string, unknown>) } : body,
     });
-    const known = this.answers.get(`${request.method} ${path}`) ?? [];
+    const known =
+      (isLine
+        ? (this.answers.get(`LINE ${String(body['kind'])}`) ?? this.answers.get('LINE *'))
+        : this.answers.get(`${request.method} ${path}`)) ?? [];
     const answer = known.length > 1 ? known.shift() : known[0];
     if (answer === undefined || answer === 'no connection') {
       throw new TypeError('Failed to fetch');

@@ -56,7 +56,7 @@ async function open(state: ReturnType<typeof order>, part: string) {
 
 describe('the road test', () => {
   it('asks for one function at a time and takes it by a key', async () => {
-    server.on(`POST ${PATH}/notes`, {
+    server.on('LINE *', {
       body: order({ version: 5, road: [road({ found: 'seen', driver: 'Oda' })] }),
     });
     const person = await open(order({ road: [road()] }), 'Road test');
@@ -77,7 +77,7 @@ describe('the road test', () => {
   });
 
   it('asks why, where it could not be tried', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order({ version: 5, road: [road()] }) });
+    server.on('LINE *', { body: order({ version: 5, road: [road()] }) });
     const person = await open(order({ road: [road()] }), 'Road test');
     await person.click(screen.getByRole('button', { name: /Untested/ }));
     await person.type(
@@ -108,7 +108,7 @@ describe('closing', () => {
 
   it('lets a lead hand over with a reason, and keeps it where it is refused', async () => {
     signedIn('lead', LEAD);
-    server.on(`POST ${PATH}/notes`, {
+    server.on('LINE *', {
       status: 422,
       body: problem({ title: 'Say it in a sentence.', path: '/payload/reason' }),
     });

@@ -33,7 +33,7 @@ async function open(...states: ReturnType<typeof order>[]) {
 
 describe('before refit', () => {
   it('asks for one thing at a time, says where it is and takes it with Enter', async () => {
-    server.on(`POST ${PATH}/notes`, {
+    server.on('LINE *', {
       body: order({
         version: 5,
         alarms: [],
@@ -57,7 +57,7 @@ describe('before refit', () => {
   });
 
   it('takes a reason for what cannot be had', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order({ alarms: [] }) });
+    server.on('LINE *', { body: order({ alarms: [] }) });
     const person = await open(order());
     await person.click(screen.getByRole('button', { name: 'It cannot be had' }));
     await person.type(screen.getByLabelText(/Why it cannot be had/), 'The label is torn');
@@ -68,7 +68,7 @@ describe('before refit', () => {
 
   it('holds a cover up that goes back too early, and lets it go only on a yes', async () => {
     server.on(
-      `POST ${PATH}/notes`,
+      'LINE *',
       {
         status: 422,
         body: problem({
@@ -103,12 +103,12 @@ describe('before refit', () => {
 
 describe('what is not acknowledged', () => {
   it('is kept over a reload and sent again as the same line', async () => {
-    server.on(`POST ${PATH}/notes`, 'no connection');
+    server.on('LINE *', 'no connection');
     const person = await open(order());
     await person.type(screen.getByLabelText('Lot code on the label'), 'L07K9{Enter}');
     expect(await screen.findByTestId('unsent')).toHaveTextContent('L07K9');
     expect(await waitingLines('order o1', PERSON)).toMatchObject([{ payload: { value: 'L07K9' } }]);
-    server.on(`POST ${PATH}/notes`, { body: order({ version: 5 }) });
+    server.on('LINE *', { body: order({ version: 5 }) });
     await person.click(screen.getByRole('button', { name: 'Send again' }));
     await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());
     const [first, second] = server.writes();
@@ -117,7 +117,7 @@ describe('what is not acknowledged', () => {
 
   it('shows both sides of a clash and loses neither', async () => {
     server.on(
-      `POST ${PATH}/notes`,
+      'LINE *',
       {
         status: 409,
         body: problem({
@@ -175,7 +175,7 @@ describe('what was done', () => {
         },
       ],
     });
-    server.on(`POST ${PATH}/notes`, { body: changed });
+    server.on('LINE *', { body: changed });
     const person = await open(order());
     await person.click(screen.getByRole('button', { name: /^Work done/ }));
     await person.type(screen.getByLabelText('Add an operation'), 'wheel');
@@ -190,7 +190,7 @@ describe('what was done', () => {
   });
 
   it('asks what a line of the estimate was', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order() });
+    server.on('LINE *', { body: order() });
     const person = await open(
       order({
         waits: { kind: 'estimate', says: '1 line', sensor: null, part: 'work' },
@@ -226,7 +226,7 @@ describe('what is owed', () => {
   });
 
   it('asks the question with its rule, and takes hearsay as such', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order({ version: 5 }) });
+    server.on('LINE *', { body: order({ version: 5 }) });
     const person = await open(
       order({
         sensors: [asked],
@@ -263,7 +263,7 @@ describe('what is owed', () => {
   });
 
   it('offers a newer checked card', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order() });
+    server.on('LINE *', { body: order() });
     const person = await open(
       order({
         offers: [{ sensor: 'rear-left', card: 'c2', title: 'Rear pair', edition: '4', version: 2 }],
@@ -290,7 +290,7 @@ describe('preconditions', () => {
       findings: ['Left rear: 1.6 bar, at least 2 is wanted.'],
       effect: 'About 0.06 degrees nose-up.',
     });
-    server.on(`POST ${PATH}/notes`, {
+    server.on('LINE *', {
       body: order({ version: 5, conditions: [bad], waits: WAITS }),
     });
     const person = await open(order({ waits: WAITS }));
@@ -330,7 +330,7 @@ describe('the car', () => {
 
   it('keeps what is being typed while somebody else writes, and asks about a slip', async () => {
     server.on(
-      `POST ${PATH}/notes`,
+      'LINE *',
       {
         status: 422,
         body: problem({
@@ -355,7 +355,7 @@ describe('the car', () => {
   });
 
   it('takes a figure as measured, with its uncertainty', async () => {
-    server.on(`POST ${PATH}/notes`, { body: order({ waits: WAITS }) });
+    server.on('LINE *', { body: order({ waits: WAITS }) });
     const figure = {
       figure: 'wheelbase',
       label: 'Wheelbase',

@@ -29,7 +29,7 @@ describe('a step', () => {
           }),
         }),
       })
-      .on(`POST ${api}/tool`, 'no connection', { body: workspace({ version: 8 }) });
+      .on('LINE asked', 'no connection', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     await screen.findByTestId('step');
     await person.keyboard('r');
@@ -58,7 +58,7 @@ describe('a step', () => {
         }),
       }),
     });
-    server.on(`POST ${api}/tool`, {
+    server.on('LINE asked', {
       body: workspace({
         ...over,
         version: 8,
@@ -66,14 +66,14 @@ describe('a step', () => {
         run: runState({ steps: [step('ignition-off', { text: 'Ignition off', state: 'now' })] }),
       }),
     });
-    server.on(`POST ${api}/steps`, { body: workspace({ ...over, version: 9 }) });
+    server.on('LINE step', { body: workspace({ ...over, version: 9 }) });
     const person = openAt(at);
     expect(await screen.findByTestId('step')).toHaveTextContent('Takes about 90 s');
     await person.keyboard('r');
     await screen.findByText('Ignition off', { selector: 'h1' });
     await person.keyboard('d');
     await waitFor(() => expect(server.writes()).toHaveLength(2));
-    expect(server.writes().map((write) => write.body)).toMatchObject([
+    expect(server.writes().map((write) => write.line)).toMatchObject([
       { command: 'start' },
       { step: 'ignition-off' },
     ]);
@@ -92,14 +92,14 @@ describe('a step', () => {
         }),
       });
     server.on(`GET ${api}`, { body: waiting(null, 7) });
+    server.on('LINE step-begun', { body: waiting(new Date(Date.now() - 10_000).toISOString(), 8) });
     server.on(
-      `POST ${api}/steps`,
-      { body: waiting(new Date(Date.now() - 10_000).toISOString(), 8) },
+      'LINE step',
       {
         status: 422,
         body: problem({
           code: 'asks-once',
-          path: '/step',
+          path: '/payload/step',
           title: 'The card asks for 30 s, and 10 s have passed.',
         }),
       },
@@ -114,8 +114,8 @@ describe('a step', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('10 s have passed');
     await person.click(screen.getByRole('button', { name: /all the same/ }));
     await waitFor(() => expect(server.writes()).toHaveLength(3));
-    expect(server.writes().map((write) => write.body)).toMatchObject([
-      { begun: true },
+    expect(server.writes().map((write) => write.line)).toMatchObject([
+      { kind: 'step-begun' },
       { step: 'ignition-off' },
       { confirmed: true },
     ]);
@@ -133,7 +133,7 @@ describe('a step', () => {
         }),
       }),
     });
-    server.on(`POST ${api}/runs`, { body: workspace({ ...over, version: 8 }) });
+    server.on('LINE run', { body: workspace({ ...over, version: 8 }) });
     const person = openAt(at);
     await person.type(await screen.findByLabelText(/Azimuth/), '−0,12');
     await person.type(screen.getByLabelText(/Elevation/), 'up');
@@ -142,9 +142,9 @@ describe('a step', () => {
     await person.type(screen.getByLabelText(/Elevation/), '0.3');
     await person.click(screen.getByRole('button', { name: 'Record it' }));
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({ azimuth: -0.12, elevation: 0.3 }),
+      expect(server.writes()[0]?.line).toMatchObject({ azimuth: -0.12, elevation: 0.3 }),
     );
-    expect(server.writes()[0]?.body).not.toHaveProperty('level');
+    expect(server.writes()[0]?.line).not.toHaveProperty('level');
   });
 });
 
@@ -161,12 +161,12 @@ describe('with no tool connected', () => {
         }),
       }),
     });
-    server.on(`POST ${api}/steps`, { body: workspace({ ...over, version: 8 }) });
+    server.on('LINE step', { body: workspace({ ...over, version: 8 }) });
     const person = openAt(at);
     expect(await screen.findByTestId('step')).toHaveTextContent('do it at the tool');
     expect(screen.getByRole('button', { name: /session log/ })).toBeInTheDocument();
     await person.click(screen.getByRole('button', { name: /Done at the tool/ }));
-    await waitFor(() => expect(server.writes()[0]?.body).toMatchObject({ step: 'routine' }));
+    await waitFor(() => expect(server.writes()[0]?.line).toMatchObject({ step: 'routine' }));
   });
 });
 
@@ -202,7 +202,7 @@ describe('a lost answer', () => {
     await person.keyboard('r');
     expect(await screen.findByRole('alert')).toHaveTextContent('gave no answer');
     await person.click(screen.getByRole('button', { name: 'It cannot be known any more' }));
-    await waitFor(() => expect(server.writes()[1]?.body).toMatchObject({ givenUp: true }));
+    await waitFor(() => expect(server.writes()[1]?.line).toMatchObject({ givenUp: true }));
   });
 });
 
@@ -229,7 +229,7 @@ describe('a failed run', () => {
         }),
       }),
     });
-    server.on(`POST ${api}/checks`, { body: workspace({ ...over, version: 8 }) });
+    server.on('LINE check', { body: workspace({ ...over, version: 8 }) });
     const person = openAt(at);
     const card = await screen.findByTestId('cause');
     expect(card).toHaveTextContent('Take the target away and look along the sensor’s axis');
@@ -243,7 +243,7 @@ describe('a failed run', () => {
     await person.type(screen.getByLabelText('What was found, where'), 'a trolley');
     await person.click(screen.getByRole('button', { name: /Found it/ }));
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({
+      expect(server.writes()[0]?.line).toMatchObject({
         cause: 'clutter',
         found: true,
         note: 'a trolley',
@@ -297,7 +297,7 @@ describe('the correction', () => {
     server.on(`GET ${api}`, {
       body: workspace({ ...prove, present: { kind: 'adjust', call: null }, run: off }),
     });
-    server.on(`POST ${api}/corrections`, {
+    server.on('LINE correction', {
       body: workspace({ ...prove, version: 8, present: { kind: 'adjust', call: null }, run: off }),
     });
     const person = openAt(at);
@@ -317,7 +317,7 @@ describe('the correction', () => {
     await person.type(field, '−1');
     await person.click(screen.getByRole('button', { name: 'Turned as typed' }));
     await waitFor(() => expect(server.writes()).toHaveLength(2));
-    expect(server.writes().map((write) => write.body)).toMatchObject([
+    expect(server.writes().map((write) => write.line)).toMatchObject([
       { way: 'screws', turns: { 'upper-right': 1.25, 'lower-left': -0.5 } },
       { turns: { 'upper-right': -1, 'lower-left': -0.5 } },
     ]);
@@ -346,7 +346,7 @@ describe('the correction', () => {
         }),
       }),
     });
-    server.on(`POST ${api}/tool`, { body: workspace({ ...prove, version: 8 }) });
+    server.on('LINE asked', { body: workspace({ ...prove, version: 8 }) });
     const person = openAt(at);
     const card = await screen.findByTestId('zero');
     expect(card).toHaveTextContent('not where it looks');
@@ -354,7 +354,7 @@ describe('the correction', () => {
     expect(card).toHaveTextContent('takes 1.20° in all');
     await person.keyboard('r');
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({
+      expect(server.writes()[0]?.line).toMatchObject({
         command: 'zero',
         values: { azimuth: 0.4, elevation: 0 },
       }),
@@ -371,7 +371,7 @@ describe('near the limit', () => {
         run: runState({ finding: finding({ verdict: 'unproven' }) }),
       }),
     });
-    server.on(`POST ${api}/acceptance`, {
+    server.on('LINE accepted', {
       status: 403,
       body: problem({ status: 403, code: 'forbidden', title: 'It is accepted by a lead.' }),
     });
@@ -380,7 +380,7 @@ describe('near the limit', () => {
     await person.type(screen.getByLabelText(/Accepted because/), 'Read five times, always inside.');
     await person.click(screen.getByRole('button', { name: 'Accept it' }));
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({
+      expect(server.writes()[0]?.line).toMatchObject({
         name: 'Ilse Corrant',
         reason: 'Read five times, always inside.',
       }),
@@ -423,8 +423,8 @@ describe('sending back', () => {
       { body: back },
     );
     server.on(
-      `POST ${api}/send-back`,
-      { status: 422, body: problem({ path: '/note', title: 'Say in a sentence why.' }) },
+      'LINE sent-back',
+      { status: 422, body: problem({ path: '/payload/note', title: 'Say in a sentence why.' }) },
       { body: back },
     );
     const person = openAt(at);

@@ -48,7 +48,7 @@ describe('the ways of measuring', () => {
   it('are looked at on the plan and chosen together; what cannot be used says why', async () => {
     server
       .on(`GET ${api}/schools`, { body: choices })
-      .on(`POST ${api}/schools`, { body: workspace({ version: 8 }) });
+      .on('LINE schools', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Line/ }));
     await person.click(screen.getByRole('button', { name: /Measure another way/ }));
@@ -62,7 +62,7 @@ describe('the ways of measuring', () => {
     await person.click(within(sheet).getByRole('checkbox', { name: /Hub marks/ }));
     await person.click(screen.getByRole('button', { name: 'Measure so' }));
     await waitFor(() => expect(server.writes()).toHaveLength(1));
-    expect(server.writes()[0]?.body).toMatchObject({
+    expect(server.writes()[0]?.line).toMatchObject({
       schools: ['plumb-and-line', 'hub-marks'],
       version: 7,
     });
@@ -84,7 +84,7 @@ describe('the line', () => {
   it('asks what another mark is before it is plumbed', async () => {
     server
       .on(`GET ${api}/schools`, { body: choices })
-      .on(`POST ${api}/car`, { body: workspace({ version: 7 }) });
+      .on('LINE *', { body: workspace({ version: 7 }) });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Line/ }));
     await person.click(screen.getByRole('combobox', { name: 'Front mark' }));
@@ -113,9 +113,9 @@ describe('the line', () => {
         reference: { line: 'body-centreline', from: 'nobody', reason: null, person: null },
       },
     });
-    server.on(`GET ${api}`, { body: silent }).on(`POST ${api}/reference`, {
+    server.on(`GET ${api}`, { body: silent }).on('LINE reference', {
       status: 422,
-      body: problem({ path: '/reason', title: '/reason needs at least 8 characters.' }),
+      body: problem({ path: '/payload/reason', title: '/reason needs at least 8 characters.' }),
     });
     const person = openAt(at);
     await person.click(await screen.findByRole('button', { name: /^Line/ }));
@@ -130,7 +130,7 @@ describe('the line', () => {
 describe('the floor', () => {
   it('is read place by place, and a slip is asked about', async () => {
     server.on(
-      `POST ${api}/car`,
+      'LINE *',
       { status: 422, body: problem({ code: 'asks-once', path: '/payload', title: 'Look again.' }) },
       { body: workspace({ version: 7 }) },
     );
@@ -187,8 +187,8 @@ describe('a pose', () => {
         body: workspace({ present: { kind: 'read', call: 'pose-turn' }, calls: [pose] }),
       })
       .on(
-        `POST ${api}/readings`,
-        { status: 422, body: problem({ path: '/accuracy', title: 'must be above 0.' }) },
+        'LINE reading',
+        { status: 422, body: problem({ path: '/payload/accuracy', title: 'must be above 0.' }) },
         { body: state },
       );
     const person = openAt(at);
@@ -197,7 +197,7 @@ describe('a pose', () => {
     await person.type(screen.getByLabelText(/stated accuracy/), '0');
     await person.click(screen.getByRole('button', { name: 'Take it' }));
     expect(await screen.findByText('must be above 0.')).toBeInTheDocument();
-    expect(server.writes()[0]?.body).toMatchObject({ typed: '0.4 clockwise', accuracy: '0' });
+    expect(server.writes()[0]?.line).toMatchObject({ typed: '0.4 clockwise', accuracy: '0' });
     expect(screen.getByLabelText(/Degrees, and which way/)).toHaveValue('0.4 clockwise');
   });
 });

@@ -27,23 +27,23 @@ describe('a reading', () => {
         call('split', { title: 'Stand square', reads: 'sided' }),
       ],
     });
-    server.on(`POST ${api}/readings`, { body: taken });
+    server.on('LINE reading', { body: taken });
     const person = openAt(at);
     await person.type(await screen.findByLabelText('Reads'), '184.9 cm{Enter}');
     expect(await screen.findByRole('heading', { name: 'Stand square' })).toBeInTheDocument();
     expect(server.writes()).toHaveLength(1);
-    expect(server.writes()[0]?.body).toMatchObject({
+    expect(server.writes()[0]?.line).toMatchObject({
       call: 'spot-along',
       typed: '184.9 cm',
       version: 7,
     });
-    expect(server.writes()[0]?.body['id']).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7/);
+    expect(server.writes()[0]?.line['id']).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7/);
   });
 
   it('that is refused says why and stays in the field', async () => {
-    server.on(`POST ${api}/readings`, {
+    server.on('LINE reading', {
       status: 422,
-      body: problem({ path: '/typed', title: '“two” is not taken: it is not a length.' }),
+      body: problem({ path: '/payload/typed', title: '“two” is not taken: it is not a length.' }),
     });
     const person = openAt(at);
     const field = await screen.findByLabelText('Reads');
@@ -55,12 +55,12 @@ describe('a reading', () => {
 
   it('far outside what is expected is asked about once, and taken where the tape does show it', async () => {
     server.on(
-      `POST ${api}/readings`,
+      'LINE reading',
       {
         status: 422,
         body: problem({
           code: 'asks-once',
-          path: '/typed',
+          path: '/payload/typed',
           title: '“18490” is 18,490 mm, and about 1,840 mm is expected here.',
         }),
       },
@@ -77,18 +77,18 @@ describe('a reading', () => {
     await person.type(field, '{Backspace}');
     await person.click(screen.getByRole('button', { name: /take it/ }));
     await waitFor(() => expect(server.writes()).toHaveLength(2));
-    expect(server.writes()[0]?.body).not.toHaveProperty('confirmed');
-    expect(server.writes()[1]?.body).toMatchObject({ typed: '18490', confirmed: true });
+    expect(server.writes()[0]?.line).not.toHaveProperty('confirmed');
+    expect(server.writes()[1]?.line).toMatchObject({ typed: '18490', confirmed: true });
   });
 
   it('that waited for a connection is asked about too when it is sent', async () => {
     const question = problem({
       code: 'asks-once',
-      path: '/typed',
+      path: '/payload/typed',
       title: '“18490” is 18,490 mm, and about 1,840 mm is expected here.',
     });
     server.on(
-      `POST ${api}/readings`,
+      'LINE reading',
       'no connection',
       { status: 422, body: question },
       { body: workspace({ version: 8 }) },
@@ -100,17 +100,17 @@ describe('a reading', () => {
     expect(await screen.findByTestId('asked')).toHaveTextContent('about 1,840 mm is expected');
     await person.click(screen.getByRole('button', { name: /take it/ }));
     await waitFor(() => expect(server.writes()).toHaveLength(3));
-    expect(server.writes()[2]?.body).toMatchObject({ typed: '18490', confirmed: true });
+    expect(server.writes()[2]?.line).toMatchObject({ typed: '18490', confirmed: true });
   });
 
   it('is kept while there is no connection and sent again as the same one', async () => {
-    server.on(`POST ${api}/readings`, 'no connection', { body: workspace({ version: 8 }) });
+    server.on('LINE reading', 'no connection', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     await person.type(await screen.findByLabelText('Reads'), '1849{Enter}');
     expect(await screen.findByTestId('unsent')).toHaveTextContent('1849');
     expect(screen.getByText('one line not saved')).toBeInTheDocument();
     expect(await waitingLines(`task ${state.task}`, PERSON)).toMatchObject([
-      { body: { typed: '1849' } },
+      { payload: { typed: '1849' } },
     ]);
     await person.click(screen.getByRole('button', { name: 'Send again' }));
     await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());
@@ -120,7 +120,7 @@ describe('a reading', () => {
   });
 
   it('that waited goes by itself when the network is back', async () => {
-    server.on(`POST ${api}/readings`, 'no connection', { body: workspace({ version: 8 }) });
+    server.on('LINE reading', 'no connection', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     await person.type(await screen.findByLabelText('Reads'), '1849{Enter}');
     await screen.findByTestId('unsent');
@@ -129,30 +129,13 @@ describe('a reading', () => {
     await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());
   });
 
-  it('that clashes is put on top of what the record has come to', async () => {
-    const meanwhile = workspace({
-      version: 9,
-      ledger: [reading('theirs', { person: 'Bram Tolley' })],
+  it('is sent on top of what others have written, for the server to judge', async () => {
+    server.on('LINE reading', {
+      body: workspace({ version: 10, ledger: [reading('theirs', { person: 'Bram Tolley' })] }),
     });
-    server.on(
-      `POST ${api}/readings`,
-      {
-        status: 409,
-        body: problem({
-          status: 409,
-          code: 'record-moved-on',
-          path: '/version',
-          title: 'Somebody else has recorded something.',
-          state: meanwhile,
-        }),
-      },
-      { body: workspace({ version: 10 }) },
-    );
     const person = openAt(at);
     await person.type(await screen.findByLabelText('Reads'), '1849{Enter}');
-    await waitFor(() => expect(server.writes()).toHaveLength(2));
-    const [first, second] = server.writes();
-    expect(second?.body).toEqual({ ...first?.body, version: 9 });
+    await waitFor(() => expect(server.writes()).toHaveLength(1));
     await waitFor(() => expect(screen.queryByTestId('unsent')).not.toBeInTheDocument());
   });
 
@@ -198,7 +181,7 @@ describe('a reading', () => {
         ],
       }),
     });
-    server.on(`POST ${api}/strikes`, { body: workspace({ version: 8 }) });
+    server.on('LINE strike', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     const ledger = await screen.findByTestId('ledger');
     expect(within(ledger).getByText('1894').tagName).toBe('S');
@@ -207,7 +190,7 @@ describe('a reading', () => {
     await person.click(
       within(ledger).getByRole('button', { name: /Strike Tape along the line, 1840/ }),
     );
-    await waitFor(() => expect(server.writes()[0]?.body).toMatchObject({ reading: 'c' }));
+    await waitFor(() => expect(server.writes()[0]?.line).toMatchObject({ reading: 'c' }));
   });
 });
 
@@ -230,7 +213,7 @@ describe('moves', () => {
         ],
       }),
     });
-    server.on(`POST ${api}/moves`, { body: workspace({ version: 8 }) });
+    server.on('LINE move', { body: workspace({ version: 8 }) });
     const person = openAt(at);
     const turn = await screen.findByTestId('move-turn');
     expect(turn).toHaveTextContent('1.4°');
@@ -238,7 +221,7 @@ describe('moves', () => {
     expect(screen.getByTestId('move-shift')).toHaveTextContent('14mm towards the car’s left side');
     await person.keyboard('d');
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({ kinds: ['turn', 'shift'] }),
+      expect(server.writes()[0]?.line).toMatchObject({ kinds: ['turn', 'shift'] }),
     );
   });
 });
@@ -255,30 +238,30 @@ describe('questions', () => {
   });
 
   it('are answered with a key', async () => {
-    server.on(`GET ${api}`, { body: asked }).on(`POST ${api}/answers`, { body: state });
+    server.on(`GET ${api}`, { body: asked }).on('LINE answer', { body: state });
     const person = openAt(at);
     await screen.findByTestId('question');
     await person.keyboard('n');
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({ item: 'steering', answer: 'no' }),
+      expect(server.writes()[0]?.line).toMatchObject({ item: 'steering', answer: 'no' }),
     );
   });
 
   it('answered on somebody’s word ask whose', async () => {
-    server.on(`GET ${api}`, { body: asked }).on(`POST ${api}/answers`, { body: state });
+    server.on(`GET ${api}`, { body: asked }).on('LINE answer', { body: state });
     const person = openAt(at);
     await screen.findByTestId('question');
     await person.keyboard('w');
     await person.type(screen.getByLabelText(/On whose word/), 'Wen Harrow{Enter}');
     await waitFor(() =>
-      expect(server.writes()[0]?.body).toMatchObject({ answer: 'on-word', word: 'Wen Harrow' }),
+      expect(server.writes()[0]?.line).toMatchObject({ answer: 'on-word', word: 'Wen Harrow' }),
     );
   });
 });
 
 describe('the run', () => {
   it('cannot be started while it is barred, and a release carries name and reason', async () => {
-    server.on(`POST ${api}/releases`, {
+    server.on('LINE release', {
       body: workspace({
         version: 8,
         mayRun: true,
@@ -304,7 +287,7 @@ describe('the run', () => {
     await person.type(screen.getByLabelText(/Reason/), 'The bay is needed.');
     await person.click(screen.getByRole('button', { name: 'Release one run' }));
     expect(await screen.findByText(/Released for one run by Oda Merrin/)).toBeInTheDocument();
-    expect(server.writes()[0]?.body).toMatchObject({
+    expect(server.writes()[0]?.line).toMatchObject({
       name: 'Oda Merrin',
       reason: 'The bay is needed.',
     });
@@ -355,7 +338,7 @@ describe('closing', () => {
     await person.type(await screen.findByLabelText(/Handed over because/), 'Told in writing.');
     await person.click(screen.getByRole('button', { name: 'Seal the record' }));
     expect(await screen.findAllByText(/handed over by a lead/)).not.toHaveLength(0);
-    expect(server.writes()[0]?.body).toMatchObject({ handover: 'Told in writing.' });
+    expect(server.writes()[0]?.line).toMatchObject({ handover: 'Told in writing.' });
     expect(screen.getByLabelText(/Handed over because/)).toHaveValue('Told in writing.');
   });
 

@@ -9,7 +9,7 @@ export function Banner({ task }: { task: Task }) {
   if (waiting !== null) {
     const clash = failure instanceof Refused && failure.problem.code === 'record-moved-on';
     const typed = task.queue
-      .flatMap((line) => (line.to === 'readings' ? [line.body.typed] : []))
+      .flatMap((line) => (line.kind === 'reading' ? [line.payload.typed] : []))
       .join('; ');
     return (
       <Alert
@@ -47,7 +47,7 @@ export function Banner({ task }: { task: Task }) {
   }
   if (
     failure instanceof Refused &&
-    (failure.problem.path === null || failure.problem.path === '/reading')
+    (failure.problem.path === null || failure.problem.path === '/payload/reading')
   ) {
     return (
       <Alert severity="error" onClose={task.dismiss} data-testid="refusal">

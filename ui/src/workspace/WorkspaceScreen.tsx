@@ -68,7 +68,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
   const undo = () => {
     const last = state.ledger.findLast((reading) => reading.fate === 'counts');
     if (last && !sealed) {
-      task.write({ to: 'strikes', body: { reading: last.id } });
+      task.write({ kind: 'strike', payload: { reading: last.id } });
     }
   };
   const toPresent = () => {

@@ -7,11 +7,17 @@ namespace Lumbro\Core\Catalogue\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\OwnForm;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
 /** Something done to a car, or still to be done, that may turn a sensor's axis: "wheel-alignment", "sensor-replaced@front". */
-final readonly class Operation
+final readonly class Operation implements OwnForm
 {
+    /** Characters of its text. */
+    private const MOST = 120;
+
     private function __construct(public string $code, public ?string $sensor) {}
 
     /**
@@ -35,6 +41,21 @@ final readonly class Operation
         }
 
         return new self($code, $sensor);
+    }
+
+    public static function read(Node $node): self
+    {
+        return self::fromCode($node->line(self::MOST), $node->path());
+    }
+
+    public function written(): string
+    {
+        return $this->text();
+    }
+
+    public static function form(): array
+    {
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => self::MOST, 'pattern' => Text::WRITTEN];
     }
 
     /** The text it is read from. */

@@ -92,6 +92,12 @@ final class Tables
                 new F\Field('overdue', 'overdue', null, new F\Part(of: \Lumbro\Core\Catalogue\Kit\OverdueRule::class)),
                 new F\Field('policy', 'policy', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Policy::class), optional: true, usual: new \Lumbro\Core\Catalogue\ShopRules\Policy()),
             ]),
+            \Lumbro\Core\Catalogue\ShopRules\TroubleCode::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\TroubleCode::class, [
+                new F\Field('unit', 'unit', null, new F\Text(most: 60)),
+                new F\Field('code', 'code', null, new F\Text(most: 60)),
+                new F\Field('text', 'text', null, new F\Text(most: 300), optional: true, usual: ''),
+                new F\Field('status', 'status', null, new F\Text(most: 60), optional: true, usual: ''),
+            ]),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -114,6 +114,23 @@ final readonly class VehicleSheet implements Checked
         return Copy::of($this, [...$changed, 'measured' => array_values(array_unique([...$this->measured, $figure]))]);
     }
 
+    /** A figure of the car's own shape, one of MEASURABLE, mm. */
+    public function figure(string $name): float
+    {
+        return match ($name) {
+            'wheelbase' => $this->wheelbase,
+            'trackFront' => $this->trackFront,
+            'trackRear' => $this->trackRear,
+            'frontOverhang' => $this->frontOverhang,
+            'rearOverhang' => $this->rearOverhang,
+            'width' => $this->width,
+            'height' => $this->height,
+            'frontMark' => $this->frontMark,
+            'rearMark' => $this->rearMark,
+            default => throw new \LogicException("$name is no figure of a car."),
+        };
+    }
+
     /** Standard uncertainty of a figure beside that of its points, mm; 0 where the sheet says nothing. */
     public function sOf(string $figure): float
     {

@@ -14,7 +14,7 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
   const person = usePerson();
   const [reason, setReason] = useState('');
   const refused =
-    task.failure instanceof Refused && task.failed?.to === 'acceptance' ? task.failure : null;
+    task.failure instanceof Refused && task.failed?.kind === 'accepted' ? task.failure : null;
   return (
     <Sheet
       title="Near the limit: accept it by name?"
@@ -27,7 +27,7 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
         sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}
         onSubmit={(event) => {
           event.preventDefault();
-          task.write({ to: 'acceptance', body: { name: person.data?.name ?? '', reason } });
+          task.write({ kind: 'accepted', payload: { name: person.data?.name ?? '', reason } });
         }}
       >
         <TextField

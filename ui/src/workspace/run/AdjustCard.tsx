@@ -35,7 +35,7 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
   const wrong = Object.values(turned).some((turns) => !Number.isFinite(turns));
   const done = () => {
     if (!wrong && state.mayRun) {
-      task.write({ to: 'corrections', body: { way: 'screws', turns: turned } }, () =>
+      task.write({ kind: 'correction', payload: { way: 'screws', turns: turned } }, () =>
         setOther(null),
       );
     }
@@ -114,7 +114,7 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
 }
 
 function BySpots({ state, task }: { state: Workspace; task: Task }) {
-  const done = () => task.write({ to: 'corrections', body: { way: 'mirror spots' } });
+  const done = () => task.write({ kind: 'correction', payload: { way: 'mirror spots' } });
   useKeys(useMemo(() => ({ d: done }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
   const { finding } = state.run;
   return (

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client } from '../../api/client';
-import type { Cause, Workspace } from '../../api/types';
+import type { Cause, Workspace, CauseId } from '../../api/types';
 import { chance, clock } from '../../format/length';
 import { Key } from '../sheets/AnswerButtons';
 import { Sheet } from '../sheets/Sheet';
@@ -17,8 +17,12 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
   const [note, setNote] = useState('');
   const say = (found: boolean) =>
     task.write({
-      to: 'checks',
-      body: { cause: cause.id, found, ...(note.trim() === '' ? {} : { note: note.trim() }) },
+      kind: 'check',
+      payload: {
+        cause: cause.id as CauseId,
+        found,
+        ...(note.trim() === '' ? {} : { note: note.trim() }),
+      },
     });
   useKeys(useMemo(() => ({ y: () => say(true), n: () => say(false) }), [state, task, note])); // eslint-disable-line react-hooks/exhaustive-deps
   const look = useMutation({

@@ -38,7 +38,7 @@ export function MirrorForm({
   const [display] = useLengthDisplay();
   const [typed, setTyped] = useState({ distance: '', left: '', above: '' });
   const problem =
-    task.failure instanceof Refused && task.failed?.to === 'mirrors' ? task.failure.problem : null;
+    task.failure instanceof Refused && task.failed?.kind === 'mirror' ? task.failure.problem : null;
   if (state.run.mirror.length === 0 && !working) {
     return null;
   }
@@ -61,7 +61,7 @@ export function MirrorForm({
           sx={{ display: 'grid', gap: 1.5, mt: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            task.write({ to: 'mirrors', body: typed }, () => setOpen(false));
+            task.write({ kind: 'mirror', payload: typed }, () => setOpen(false));
           }}
         >
           <Typography variant="body2">
@@ -74,8 +74,10 @@ export function MirrorForm({
               label={label}
               required
               value={typed[field]}
-              error={problem?.path === `/${field}`}
-              helperText={problem?.path === `/${field}` ? problem.title : example(field, display)}
+              error={problem?.path === `/payload/${field}`}
+              helperText={
+                problem?.path === `/payload/${field}` ? problem.title : example(field, display)
+              }
               onChange={(event) => setTyped((old) => ({ ...old, [field]: event.target.value }))}
             />
           ))}

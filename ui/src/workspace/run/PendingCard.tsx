@@ -10,7 +10,7 @@ import type { Task } from '../useTask';
 
 /** The tool was asked something and no answer is on record: what came of it is asked first, and nothing is done twice. */
 export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
-  const ask = () => task.write({ to: 'tool-outcome', body: {} });
+  const ask = () => task.write({ kind: 'tool-outcome', payload: {} });
   useKeys(useMemo(() => ({ r: ask }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
   const { pending } = state.run;
   if (!pending) {
@@ -28,7 +28,7 @@ export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
         </Button>
         <Button
           variant="outlined"
-          onClick={() => task.write({ to: 'tool-outcome', body: { givenUp: true } })}
+          onClick={() => task.write({ kind: 'tool-outcome', payload: { givenUp: true } })}
         >
           It cannot be known any more
         </Button>

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
-import type { Workspace } from '../../api/types';
+import type { Workspace, CauseId } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
 import { Sheet } from '../sheets/Sheet';
 import type { Task } from '../useTask';
@@ -33,7 +33,7 @@ export function SendBackCard({
   const [name, setName] = useState<string | null>(null);
   const [note, setNote] = useState('');
   const problem =
-    task.failure instanceof Refused && task.failed?.to === 'send-back'
+    task.failure instanceof Refused && task.failed?.kind === 'sent-back'
       ? task.failure.problem
       : null;
   const cause = state.run.causes?.find((known) => known.id === fault);
@@ -50,9 +50,9 @@ export function SendBackCard({
         onSubmit={(event) => {
           event.preventDefault();
           task.write({
-            to: 'send-back',
-            body: {
-              fault,
+            kind: 'sent-back',
+            payload: {
+              fault: fault as CauseId,
               name: name ?? person.data?.name ?? '',
               ...(note.trim() === '' ? {} : { note: note.trim() }),
             },
@@ -80,8 +80,8 @@ export function SendBackCard({
           required
           value={name ?? person.data?.name ?? ''}
           onChange={(event) => setName(event.target.value)}
-          error={problem?.path === '/name'}
-          helperText={problem?.path === '/name' ? problem.title : undefined}
+          error={problem?.path === '/payload/name'}
+          helperText={problem?.path === '/payload/name' ? problem.title : undefined}
         />
         <TextField
           id="send-back-note"
@@ -91,8 +91,8 @@ export function SendBackCard({
           required={!advised}
           value={note}
           onChange={(event) => setNote(event.target.value)}
-          error={problem?.path === '/note'}
-          helperText={problem?.path === '/note' ? problem.title : undefined}
+          error={problem?.path === '/payload/note'}
+          helperText={problem?.path === '/payload/note' ? problem.title : undefined}
           slotProps={{ htmlInput: { maxLength: 500 } }}
         />
         <Box sx={{ display: 'flex', gap: 1 }}>

@@ -27,7 +27,7 @@ export function ShiftCard({
   const [typed, setTyped] = useState(
     back || !test ? '0' : expectedReading(test.across, 'sided', display),
   );
-  const send = () => task.write({ to: 'shifts', body: { typed } });
+  const send = () => task.write({ kind: 'shift', payload: { typed } });
   useKeys(useMemo(() => ({ d: send }), [state, task, typed])); // eslint-disable-line react-hooks/exhaustive-deps
   if (!test) {
     return null;
@@ -69,9 +69,9 @@ export function ShiftCard({
             required
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
-            error={task.failed?.to === 'shifts' && task.failure !== null}
+            error={task.failed?.kind === 'shift' && task.failure !== null}
             helperText={
-              task.failed?.to === 'shifts' && task.failure instanceof Refused
+              task.failed?.kind === 'shift' && task.failure instanceof Refused
                 ? task.failure.message
                 : `Such as ${length(20, display)} left`
             }

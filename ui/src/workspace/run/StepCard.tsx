@@ -39,9 +39,9 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
           sx={{ mt: 1.5 }}
           value={lotCode}
           onChange={(event) => setLotCode(event.target.value)}
-          error={isRefused('/lotCode')}
+          error={isRefused('/payload/lotCode')}
           helperText={
-            isRefused('/lotCode')
+            isRefused('/payload/lotCode')
               ? task.failure?.message
               : state.run.lotCode
                 ? 'As it was captured before refit'
@@ -71,7 +71,7 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
       )}
       {task.failure instanceof Refused &&
         task.failure.problem.path !== null &&
-        task.failed?.to === 'steps' && (
+        task.failed?.kind === 'step' && (
           <Typography role="alert" sx={{ mt: 1, color: 'verdict.out', fontWeight: 700 }}>
             {task.failure.message}
           </Typography>
@@ -96,15 +96,12 @@ function ByHand({
   const asked =
     task.failure instanceof Refused &&
     task.failure.problem.code === 'asks-once' &&
-    task.failed?.to === 'steps';
+    task.failed?.kind === 'step';
   const done = () =>
     task.write({
-      to: 'steps',
-      body: {
-        step: step.id,
-        ...(waits && !begun ? { begun: true } : {}),
-        ...(asked ? { confirmed: true } : {}),
-      },
+      kind: waits && !begun ? 'step-begun' : 'step',
+      payload: { step: step.id },
+      ...(asked ? { confirmed: true } : {}),
     });
   useKeys(useMemo(() => ({ d: done }), [state, task, asked])); // eslint-disable-line react-hooks/exhaustive-deps
   return (

@@ -27,8 +27,8 @@ export function ToolButton({
   const barred = BARRED.includes(command) && !state.mayRun;
   const ask = () =>
     task.write({
-      to: 'tool',
-      body: { command, ...(values ? { values } : {}), ...(lotCode ? { lotCode } : {}) },
+      kind: 'asked',
+      payload: { command, ...(values ? { values } : {}), ...(lotCode ? { lotCode } : {}) },
     });
   useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred, lotCode])); // eslint-disable-line react-hooks/exhaustive-deps
   return (

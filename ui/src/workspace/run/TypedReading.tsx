@@ -14,7 +14,7 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
     Number(text.replace('−', '-').replace(',', '.').replace('°', '').trim());
   const isWrong = (text: string) => text.trim() !== '' && !Number.isFinite(number(text));
   const problem =
-    task.failure instanceof Refused && task.failed?.to === 'runs' ? task.failure.problem : null;
+    task.failure instanceof Refused && task.failed?.kind === 'run' ? task.failure.problem : null;
   return (
     <Box
       component="form"
@@ -23,8 +23,8 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
         event.preventDefault();
         task.write(
           {
-            to: 'runs',
-            body: {
+            kind: 'run',
+            payload: {
               azimuth: number(typed.azimuth),
               elevation: number(typed.elevation),
               ...(typed.level.trim() === '' ? {} : { level: number(typed.level) }),
@@ -48,11 +48,11 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
           label={label}
           required={required}
           value={typed[field]}
-          error={isWrong(typed[field]) || problem?.path === `/${field}`}
+          error={isWrong(typed[field]) || problem?.path === `/payload/${field}`}
           helperText={
             isWrong(typed[field])
               ? 'A number such as −0.12'
-              : problem?.path === `/${field}`
+              : problem?.path === `/payload/${field}`
                 ? problem.title
                 : undefined
           }

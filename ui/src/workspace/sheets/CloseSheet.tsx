@@ -60,7 +60,7 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
         component="form"
         onSubmit={(event) => {
           event.preventDefault();
-          task.write({ to: 'seal', body: proven ? {} : { handover } });
+          task.write({ kind: 'seal', payload: proven ? {} : { handover } });
         }}
         sx={{ display: 'grid', gap: 1.5 }}
       >
@@ -102,7 +102,7 @@ function Reopen({ task }: { task: Task }) {
       sx={{ display: 'grid', gap: 1, mt: 2 }}
       onSubmit={(event) => {
         event.preventDefault();
-        task.write({ to: 'reopen', body: { reason: reason.trim() } });
+        task.write({ kind: 'reopened', payload: { reason: reason.trim() } });
       }}
     >
       <TextField

@@ -143,18 +143,15 @@ function ReadFloor({
   });
   const meter = () => simulated && staff.mutate();
   useKeys(useMemo(() => ({ m: meter }), [at, place.id, simulated])); // eslint-disable-line react-hooks/exhaustive-deps
-  const sent = task.failed?.to === 'car' ? task.failed.body : null;
+  const sent = task.failed?.kind === 'floor' ? task.failed.payload : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
-  const asks = refused?.problem.code === 'asks-once' && sent?.payload.typed === typed;
+  const asks = refused?.problem.code === 'asks-once' && sent?.typed === typed;
   const record = (confirmed = false) =>
     task.write(
       {
-        to: 'car',
-        body: {
-          kind: 'floor',
-          payload: { place: place.id, typed },
-          ...(confirmed ? { confirmed } : {}),
-        },
+        kind: 'floor',
+        payload: { place: place.id, typed },
+        ...(confirmed ? { confirmed } : {}),
       },
       () => {
         setTyped('');
@@ -211,12 +208,7 @@ function ReadFloor({
           {place.typed !== null && (
             <Button
               color="inherit"
-              onClick={() =>
-                task.write(
-                  { to: 'car', body: { kind: 'floor', payload: { place: place.id } } },
-                  onDone,
-                )
-              }
+              onClick={() => task.write({ kind: 'floor', payload: { place: place.id } }, onDone)}
             >
               Take {place.typed} back
             </Button>

@@ -32,7 +32,7 @@ export function Ledger({ state, task, sealed }: { state: Workspace; task: Task; 
             onStrike={
               sealed || task.isWriting
                 ? null
-                : () => task.write({ to: 'strikes', body: { reading: reading.id } })
+                : () => task.write({ kind: 'strike', payload: { reading: reading.id } })
             }
           />
         ))}

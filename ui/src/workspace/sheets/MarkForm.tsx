@@ -36,8 +36,8 @@ export function MarkForm({
     }
     task.write(
       {
-        to: 'car',
-        body: { kind: 'mark', payload: { end, mark, ...(words === '' ? {} : { note: words }) } },
+        kind: 'mark',
+        payload: { end, mark, ...(words === '' ? {} : { note: words }) },
       },
       () => setAsking(null),
     );
@@ -94,7 +94,7 @@ export function MarkForm({
           </Button>
         </Box>
       )}
-      {task.failure instanceof Refused && task.failed?.to === 'car' && (
+      {task.failure instanceof Refused && task.failed?.kind === 'mark' && (
         <Typography role="alert">{task.failure.message}</Typography>
       )}
     </Box>

@@ -32,7 +32,7 @@ export function MoveSheet({
   display: LengthDisplay;
 }) {
   const moved = () =>
-    task.write({ to: 'moves', body: { kinds: state.moves.map((move) => move.kind) } });
+    task.write({ kind: 'move', payload: { kinds: state.moves.map((move) => move.kind) } });
   useKeys(useMemo(() => ({ d: moved }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
   const single = state.moves.length === 1 && state.moves[0]?.parts.length === 1;
   return (

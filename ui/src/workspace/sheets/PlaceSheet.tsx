@@ -30,7 +30,7 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
   const { kind, call } = state.present;
   const due = ['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null;
   // What waits on this device is read already: the next one is due.
-  const here = task.queue.flatMap((line) => (line.to === 'readings' ? [line.body.call] : []));
+  const here = task.queue.flatMap((line) => (line.kind === 'reading' ? [line.payload.call] : []));
   const next =
     due !== null && here.includes(due)
       ? (state.calls.find((known) => known.reading === null && !here.includes(known.id))?.id ??

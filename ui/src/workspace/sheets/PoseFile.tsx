@@ -10,12 +10,12 @@ import type { Task } from '../useTask';
 /** The rig's own file instead of typing its three figures. */
 export function PoseFile({ task }: { task: Task }) {
   const [problem, setProblem] = useState<string | null>(null);
-  const sent = task.failed?.to === 'poses' ? task.failed.body : null;
+  const sent = task.failed?.kind === 'poses' ? task.failed.payload : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
   const read = async (file: File) => {
     setProblem(null);
     try {
-      task.write({ to: 'poses', body: { pose: JSON.parse(await file.text()) as Pose } });
+      task.write({ kind: 'poses', payload: { pose: JSON.parse(await file.text()) as Pose } });
     } catch {
       setProblem('The file is no JSON.');
     }
@@ -38,7 +38,7 @@ export function PoseFile({ task }: { task: Task }) {
       {sent !== null && refused?.problem.code === 'asks-once' && (
         <Button
           variant="outlined"
-          onClick={() => task.write({ to: 'poses', body: { ...sent, confirmed: true } })}
+          onClick={() => task.write({ kind: 'poses', payload: sent, confirmed: true })}
         >
           The rig does report that: take it
         </Button>

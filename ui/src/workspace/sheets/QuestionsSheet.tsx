@@ -20,7 +20,7 @@ interface Props {
 export function QuestionsSheet({ title, questions, cautions, task, sealed }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   // What waits on this device is answered already.
-  const here = task.queue.flatMap((line) => (line.to === 'answers' ? [line.body.item] : []));
+  const here = task.queue.flatMap((line) => (line.kind === 'answer' ? [line.payload.item] : []));
   const open = questions.find(
     (question) => question.answer === null && !here.includes(question.id),
   );
@@ -29,7 +29,7 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
   const record = (answer: Answer, word?: string) => {
     if (present) {
       task.write(
-        { to: 'answers', body: { item: present.id, answer, ...(word ? { word } : {}) } },
+        { kind: 'answer', payload: { item: present.id, answer, ...(word ? { word } : {}) } },
         () => setChosen(null),
       );
     }

@@ -54,12 +54,12 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
 
   const refused =
     task.failure instanceof Refused &&
-    /^\/(typed|datum|call|strikes|accuracy)$/.test(task.failure.problem.path ?? '')
+    /^\/payload\/(typed|datum|call|strikes|accuracy)$/.test(task.failure.problem.path ?? '')
       ? task.failure
       : null;
   // A question stands as long as the text that it is about; another text is another reading.
   const isQuestion = refused?.problem.code === 'asks-once';
-  const sent = task.failed?.to === 'readings' ? task.failed.body : null;
+  const sent = task.failed?.kind === 'reading' ? task.failed.payload : null;
   const question =
     isQuestion && sent?.call === call.id && (sent.typed === typed || typed === '')
       ? refused.message
@@ -74,8 +74,8 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
   const record = (confirmed = false) => {
     task.write(
       {
-        to: 'readings',
-        body: {
+        kind: 'reading',
+        payload: {
           call: call.id,
           // One that waited here has left the field: its question is about what was typed then.
           typed: typed === '' && confirmed ? (sent?.typed ?? '') : typed,
@@ -140,9 +140,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null && failure.problem.path !== '/accuracy'}
+          error={failure !== null && failure.problem.path !== '/payload/accuracy'}
           helperText={
-            (failure?.problem.path === '/accuracy' ? null : failure?.message) ??
+            (failure?.problem.path === '/payload/accuracy' ? null : failure?.message) ??
             LABELS[call.reads][1]
           }
           slotProps={{
@@ -165,9 +165,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             margin="dense"
             value={accuracy}
             onChange={(event) => setAccuracy(event.target.value)}
-            error={failure?.problem.path === '/accuracy'}
+            error={failure?.problem.path === '/payload/accuracy'}
             helperText={
-              failure?.problem.path === '/accuracy'
+              failure?.problem.path === '/payload/accuracy'
                 ? failure.message
                 : 'As the rig states it for this figure. It is kept for the next.'
             }

@@ -29,7 +29,7 @@ export function ReferenceForm({
   const [line, setLine] = useState<ReferenceId>(reference.line);
   const [reason, setReason] = useState(reference.reason ?? '');
   const refused =
-    task.failed?.to === 'reference' && task.failure instanceof Refused
+    task.failed?.kind === 'reference' && task.failure instanceof Refused
       ? task.failure.message
       : null;
   return (
@@ -48,7 +48,7 @@ export function ReferenceForm({
           sx={{ display: 'grid', gap: 1, mt: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            task.write({ to: 'reference', body: { reference: line, reason: reason.trim() } });
+            task.write({ kind: 'reference', payload: { reference: line, reason: reason.trim() } });
           }}
         >
           <ToggleButtonGroup

@@ -127,7 +127,7 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
       sx={{ display: 'grid', gap: 1.5, mt: 2 }}
       onSubmit={(event) => {
         event.preventDefault();
-        task.write({ to: 'releases', body: { name, reason } }, onDone);
+        task.write({ kind: 'release', payload: { name, reason } }, onDone);
       }}
     >
       <TextField
@@ -136,8 +136,8 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
         required
         value={name}
         onChange={(event) => setName(event.target.value)}
-        error={problem?.path === '/name'}
-        helperText={problem?.path === '/name' ? problem.title : undefined}
+        error={problem?.path === '/payload/name'}
+        helperText={problem?.path === '/payload/name' ? problem.title : undefined}
       />
       <TextField
         id="release-reason"
@@ -147,9 +147,9 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
         minRows={2}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
-        error={problem?.path === '/reason'}
+        error={problem?.path === '/payload/reason'}
         helperText={
-          problem?.path === '/reason'
+          problem?.path === '/payload/reason'
             ? problem.title
             : 'It stands in the record with your name and what it overrode.'
         }

@@ -28,7 +28,7 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
     chosen.length !== state.method.schools.length ||
     state.method.schools.some((school) => !chosen.includes(school.id));
   const refused =
-    task.failure instanceof Refused && task.failure.problem.path === '/schools'
+    task.failure instanceof Refused && task.failure.problem.path === '/payload/schools'
       ? task.failure.message
       : null;
 
@@ -105,7 +105,7 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
           variant="contained"
           disabled={!changed || chosen.length === 0}
           loading={task.isWriting}
-          onClick={() => task.write({ to: 'schools', body: { schools: chosen } }, onLeave)}
+          onClick={() => task.write({ kind: 'schools', payload: { schools: chosen } }, onLeave)}
         >
           Measure so
         </Button>

@@ -26,7 +26,7 @@ export function StandForm({
   const [degrees, setDegrees] = useState(String(tilt));
   const angle = Number(degrees.replace('−', '-'));
   const refusal =
-    task.failure instanceof Refused && task.failed?.to === 'stand' ? task.failure.message : null;
+    task.failure instanceof Refused && task.failed?.kind === 'stand' ? task.failure.message : null;
   return (
     <Box component="section" aria-label="The target on its stand" sx={{ mt: 3 }}>
       <Typography variant="h3" component="h2">
@@ -56,7 +56,9 @@ export function StandForm({
           sx={{ display: 'grid', gap: 1.5, mt: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            task.write({ to: 'stand', body: { tilt: angle, arm: typed } }, () => setOpen(false));
+            task.write({ kind: 'stand', payload: { tilt: angle, arm: typed } }, () =>
+              setOpen(false),
+            );
           }}
         >
           <TextField

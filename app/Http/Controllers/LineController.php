@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\WriteLine;
+use App\Http\Answer;
+use App\Http\Body;
+use App\Records\OrderPage;
+use App\Records\TaskFile;
+use App\Records\Workspace;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Lines of records, of a sensor's task or of a whole order. The answer is the whole state that came of it. */
+final class LineController
+{
+    public function add(Request $request, WriteLine $action): JsonResponse
+    {
+        $file = $action(Answer::user($request), Body::of($request, ...WriteLine::FIELDS));
+
+        return Answer::json($file instanceof TaskFile ? Workspace::of($file) : OrderPage::of($file));
+    }
+}

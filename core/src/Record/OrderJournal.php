@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Record;
+
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Commands\Situation;
+use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
+use Lumbro\Core\Intake\OrderContext;
+use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Measure\Node;
+use Lumbro\Core\People\Role;
+
+/** A repair order's journal with what it rests on: the door by which everybody comes to its state. */
+final class OrderJournal
+{
+    /** Longer than this no order's journal is, nor a task's. */
+    public const MOST = 2_000;
+
+    /** As many items no shop's kit has. */
+    private const ITEMS = 500;
+
+    private ?OrderState $state = null;
+
+    /** @param list<OrderLine> $lines oldest first */
+    public function __construct(public readonly OrderContext $context, private array $lines) {}
+
+    /**
+     * @param array<array-key, Node> $basis "today", "vehicle", "cards", "rules" and "register" of what it rests on
+     * @param list<Node>             $lines oldest first
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function read(array $basis, array $lines): self
+    {
+        $cards = [];
+        foreach ($basis['cards']->members() as $sensor => $card) {
+            $cards[(string) $sensor] = $card->raw() === null ? null : Document::read(ProcedureCard::class, $card);
+        }
+        $context = new OrderContext(
+            Document::read(VehicleSheet::class, $basis['vehicle']),
+            $cards,
+            Document::read(ShopRules::class, $basis['rules']),
+            KitRegister::of(array_map(KitItem::read(...), $basis['register']->fewItems(self::ITEMS))),
+            $basis['today']->day(),
+        );
+
+        return new self($context, array_map(static fn(Node $line): OrderLine => Kinds::orderLine(...self::parts($line)), $lines));
+    }
+
+    /**
+     * @return array{kind: string, id: string, person: string, at: string, payload: Node} the parts of a line as records have it
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function parts(Node $line): array
+    {
+        $f = $line->fields(['id', 'person', 'at', 'kind', 'payload'], ['previous']);
+
+        return ['kind' => $f['kind']->line(40), 'id' => $f['id']->line(60), 'person' => $f['person']->line(120), 'at' => $f['at']->line(40), 'payload' => $f['payload']];
+    }
+
+    /** @return list<OrderLine> */
+    public function lines(): array
+    {
+        return $this->lines;
+    }
+
+    /** Where the order stands. */
+    public function state(): OrderState
+    {
+        return $this->state ??= new OrderState($this->context, $this->lines);
+    }
+
+    /** A further line. */
+    public function add(OrderLine $line): void
+    {
+        $this->lines[] = $line;
+        $this->state = null;
+    }
+
+    /** What a line about the whole car is decided against. */
+    public function situation(?Role $role): Situation
+    {
+        return new Situation($this->state(...), role: $role);
+    }
+}
