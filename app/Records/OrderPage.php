@@ -6,6 +6,7 @@ namespace App\Records;
 
 use Lumbro\Core\Facts\ClosingDocument;
 use Lumbro\Core\Facts\OrderStateDocument;
+use Lumbro\Core\Facts\RecordFacts;
 
 /** All that an order's own screen shows, in one answer. */
 final class OrderPage
@@ -27,7 +28,7 @@ final class OrderPage
             'tasks' => TaskLines::of($file),
             'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),
-            ...OrderStateDocument::write($file->state()),
+            ...RecordFacts::order($file->journal),
             'waits' => OrderStateDocument::waits($closing->waitsFor($file->state())),
         ];
     }

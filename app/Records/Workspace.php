@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Facts\RecordFacts;
 
 /** All that the job workspace shows, in one answer. */
 final class Workspace
@@ -31,7 +31,7 @@ final class Workspace
                 $file->hasToolLog() => 'log',
                 default => 'none',
             },
-            ...TaskStateDocument::write($file->state()),
+            ...RecordFacts::ofTask('task', $file->journal),
         ];
     }
 

@@ -13,7 +13,7 @@ use App\Records\OrderPage;
 use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
-use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Facts\RecordFacts;
 use Lumbro\Core\Version;
 
 /** An order as a report shows it: what was sealed of each sensor as it was sealed, what is still open as it stands. */
@@ -109,7 +109,7 @@ final readonly class OrderReport
         if ($task === null || $task->card === null || $file->row->bay === null || $file->state()->kit() === null) {
             return null;
         }
-        $written = json_decode((string) json_encode(TaskStateDocument::write(TaskFile::within($file, $task)->state())), true);
+        $written = json_decode((string) json_encode(RecordFacts::ofTask('task', TaskFile::within($file, $task)->journal)), true);
 
         return is_array($written) ? $written : null;
     }

@@ -7,7 +7,7 @@ namespace Lumbro\Core\Derive;
 /** TypeScript types out of JSON Schemas, as far as the tables of fields use them. */
 final class TypeMaker
 {
-    /** @param array<string, mixed> $schema */
+    /** @param array<mixed> $schema */
     public static function of(array $schema): string
     {
         return match (true) {
@@ -26,7 +26,7 @@ final class TypeMaker
         return str_ends_with($ref, '/message') ? 'string' : (string) preg_replace('/^.*\//', '', $ref);
     }
 
-    /** @param array<string, mixed> $schema */
+    /** @param array<mixed> $schema */
     private static function typed(array $schema): string
     {
         $items = $schema['items'] ?? null;
@@ -41,7 +41,7 @@ final class TypeMaker
         };
     }
 
-    /** @param array<string, mixed> $schema */
+    /** @param array<mixed> $schema */
     private static function object(array $schema): string
     {
         $properties = $schema['properties'] ?? [];

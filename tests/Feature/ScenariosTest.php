@@ -8,7 +8,9 @@ use App\Devices\DeviceRoom;
 use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Evidence\Recomputation;
 use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Practice\SensorTruth;
 use Lumbro\Core\Practice\SimulatedTool;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,6 +45,11 @@ final class ScenariosTest extends FeatureCase
         }
         self::assertTrue($state['settled']);
         $this->sendTo($task, 'seal', [])->assertOk();
+        // Decided again one after another, every line may be written that was.
+        $record = Node::parse((string) $this->get("/api/tasks/$task/record")->assertOk()->getContent())->member('record') ?? self::fail('No record came.');
+        $again = Recomputation::of($record);
+        self::assertSame([], $again->refused);
+        self::assertSame([], $again->differences);
     }
 
     public function testNothingOfTheTruthIsToldAndOnlyWhatShipsIsOpened(): void

@@ -12,9 +12,7 @@ use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Facts\SchoolsDocument;
-use Lumbro\Core\Facts\StakeOutDocument;
-use Lumbro\Core\Facts\SurveyDocument;
+use Lumbro\Core\Facts\RecordFacts;
 
 /** The job workspace of one sensor task. */
 final class TaskController
@@ -32,15 +30,13 @@ final class TaskController
     /** The schools it can be measured by. */
     public function choices(Request $request, string $task): JsonResponse
     {
-        $file = TaskFile::open(Answer::user($request), $task);
-
-        return Answer::json(SchoolsDocument::write($file->context(), $file->plan()));
+        return Answer::json(RecordFacts::ofTask('schools', TaskFile::open(Answer::user($request), $task)->journal));
     }
 
     /** What the survey says of itself. */
     public function survey(Request $request, string $task): JsonResponse
     {
-        return Answer::json(SurveyDocument::write(TaskFile::open(Answer::user($request), $task)->state()));
+        return Answer::json(RecordFacts::ofTask('survey', TaskFile::open(Answer::user($request), $task)->journal));
     }
 
     /** The sheet to lay the spot out by. */
@@ -51,7 +47,7 @@ final class TaskController
 
         return Answer::json([
             'order' => ['id' => $order->id, 'number' => $order->number, 'vehicle' => $order->vehicle, 'plate' => $order->plate],
-            ...StakeOutDocument::write($file->context(), $file->plan()),
+            ...RecordFacts::ofTask('stakeOut', $file->journal),
         ]);
     }
 

@@ -13,7 +13,7 @@ use Lumbro\Core\Survey\LeastSquares;
 /** The command line of the core: one JSON document in, one out; or a document a line with `--lines`. */
 final class CommandLine
 {
-    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo\n";
+    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo, state\n";
 
     /**
      * @param list<string>              $arguments without the program's name
@@ -56,6 +56,7 @@ final class CommandLine
             'network' => static fn(Node $node): array => NetworkDocument::write(LeastSquares::solve(NetworkDocument::read($node)[0])),
             'placement' => static fn(Node $node): array => PlacementDocument::write(Placement::of(PlacementDocument::read($node))),
             'decide' => static fn(Node $node): array => DecisionDocument::decide($node)->facts(),
+            'state' => StateDocument::state(...),
             'axis' => AxisDocument::axis(...),
             'floor' => FloorDocument::floor(...),
             'elevation' => ElevationDocument::elevation(...),

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
-use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -51,16 +49,14 @@ final readonly class Recomputation
         }
         $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $order = OrderJournal::read($b, $record->orderLines());
-        $bay = Document::read(Bay::class, $b['bay']);
-        $levels = array_map(static fn(Node $level): float => $level->between(-300, 300), $b['earlierLevels']->fewItems(60));
-        $task = new TaskJournal($order, $b['sensor']->id(), $bay, $levels, TaskJournal::lines(...$record->taskLines()));
+        $task = TaskJournal::read($order, $b, $record->taskLines());
         $again = $record->edition === 2 ? TaskStateDocument::write($task->state()) : SealedFacts::of($task->state());
 
         return new self(
             $task->state(),
             $order->state(),
             Comparison::differences($record->result->raw(), json_decode((string) json_encode($again, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR), $record->result->path(), $record->edition),
-            $record->edition === 2 ? [] : Replay::refusals($order, $task->sensor, $bay, $levels, $order->lines(), $task->entries()),
+            $record->edition === 2 ? [] : Replay::refusals($task),
         );
     }
 }

@@ -64,6 +64,9 @@ final class OrderJournal
     public static function parts(Node $line): array
     {
         $f = $line->fields(['id', 'person', 'at', 'kind', 'payload'], ['previous']);
+        if (isset($f['previous']) && $f['previous']->raw() !== null && preg_match('/^[0-9a-f]{64}$/', $f['previous']->text()) !== 1) {
+            throw InvalidInput::because($f['previous']->path(), 'seal.not-a-hash');
+        }
 
         return ['kind' => $f['kind']->line(40), 'id' => $f['id']->line(60), 'person' => $f['person']->line(120), 'at' => $f['at']->line(40), 'payload' => $f['payload']];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Record;
 
-use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\CardChosen;
@@ -24,18 +23,17 @@ use Lumbro\Core\People\Role;
 final class Replay
 {
     /**
-     * @param list<float> $earlierLevels
-     * @param list<OrderLine> $order oldest first
-     * @param list<Line>      $task  oldest first
+     * @param TaskJournal $sealed with its order's
      *
      * @return list<array{line: string, kind: string, says: Message}> lines that the rules refuse, by their ids, and why
      */
-    public static function refusals(OrderJournal $sealed, string $sensor, Bay $bay, array $earlierLevels, array $order, array $task): array
+    public static function refusals(TaskJournal $sealed): array
     {
-        $journal = new TaskJournal(new OrderJournal($sealed->context, []), $sensor, $bay, $earlierLevels, []);
-        $from = self::sinceCard($order, $sensor);
+        $order = $sealed->order->lines();
+        $journal = new TaskJournal(new OrderJournal($sealed->order->context, []), $sealed->sensor, $sealed->bay, $sealed->earlierLevels, []);
+        $from = self::sinceCard($order, $sealed->sensor);
         $refused = [];
-        foreach (self::merged($order, $task) as $line) {
+        foreach (self::merged($order, $sealed->entries()) as $line) {
             $as = property_exists($line, 'as') && is_string($line->{'as'}) ? Role::from($line->{'as'}) : null;
             // Nobody could write to a sealed record; that it was sealed then is shown by the line that opens it again.
             $now = $journal->situation($as, null, $line instanceof Reopened);

@@ -8,6 +8,7 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
@@ -20,6 +21,9 @@ use Lumbro\Core\Work\TaskState;
 /** One sensor task's journal within its order's, with what it rests on: the door by which everybody comes to its state. */
 final class TaskJournal
 {
+    /** As many earlier levels are compared with. */
+    private const LEVELS = 60;
+
     private ?TaskContext $context = null;
 
     private ?MeasuringPlan $plan = null;
@@ -35,10 +39,24 @@ final class TaskJournal
     public function __construct(
         public readonly OrderJournal $order,
         public readonly string $sensor,
-        private readonly Bay $bay,
-        private readonly array $earlierLevels,
+        public readonly Bay $bay,
+        public readonly array $earlierLevels,
         private array $lines,
     ) {}
+
+    /**
+     * @param array<array-key, Node> $basis "sensor", "bay" and, where they are known, "earlierLevels" of what it rests on
+     * @param list<Node>             $lines oldest first
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function read(OrderJournal $order, array $basis, array $lines): self
+    {
+        $bay = $basis['bay'] ?? throw InvalidInput::missing('/basis', 'bay');
+        $levels = isset($basis['earlierLevels']) ? array_map(static fn(Node $level): float => $level->between(-300, 300), $basis['earlierLevels']->fewItems(self::LEVELS)) : [];
+
+        return new self($order, $basis['sensor']->id(), Document::read(Bay::class, $bay), $levels, self::lines(...$lines));
+    }
 
     /** @return list<Line> as records have them */
     public static function lines(Node ...$lines): array

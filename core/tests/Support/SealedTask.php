@@ -57,6 +57,14 @@ final class SealedTask
         return $decoded instanceof \stdClass ? $decoded : throw new \LogicException('A record is an object.');
     }
 
+    /** @return array<string, mixed> what the command "state" takes */
+    public static function basisAndJournal(): array
+    {
+        $record = self::record();
+
+        return ['basis' => $record->basis, 'journal' => $record->journal, 'parts' => ['order', 'task', 'survey', 'schools', 'stakeOut', 'seal']];
+    }
+
     /** Puts a value in the place a JSON Pointer names. */
     public static function put(\stdClass $record, string $pointer, mixed $value): void
     {
