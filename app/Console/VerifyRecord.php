@@ -52,9 +52,10 @@ final class VerifyRecord extends Command
         }
         $this->line("Unchanged: the content fits the seal in the file.\n  seal {$sealed->found}");
         $this->line($this->again($sealed->record->edition, $sealed->failure, $sealed->differences));
+        $this->refused($sealed->refused);
         $this->line($this->kept($sealed->found));
 
-        return $sealed->failure === null && $sealed->differences === [] ? 0 : 1;
+        return $sealed->failure === null && $sealed->differences === [] && $sealed->refused === [] ? 0 : 1;
     }
 
     /**
@@ -70,6 +71,14 @@ final class VerifyRecord extends Command
             $differences === [] => 'Computed again: every figure the same.',
             default => 'Computed again, it comes out otherwise at ' . implode(', ', $differences) . '.',
         };
+    }
+
+    /** @param list<array{line: string, kind: string, says: Message}> $refused */
+    private function refused(array $refused): void
+    {
+        foreach ($refused as $line) {
+            $this->line((new Words())->of('record.line-refused', ['kind' => $line['kind'], 'line' => $line['line'], 'why' => $line['says']]));
+        }
     }
 
     /** Every seal of an archive, and every record of it computed again. */
@@ -94,6 +103,7 @@ final class VerifyRecord extends Command
                 $record['sealed'] ?? 'not read',
                 lcfirst($this->again($record['edition'], $record['failure'], $record['differences'])),
             ));
+            $this->refused($record['refused']);
         }
         $this->line($archive->holds() ? "Unchanged, and every record that is computed again comes out as it was sealed.\n  seal $archive->hash" : 'It does not hold.');
 

@@ -38,6 +38,7 @@ final class SealedFileTest extends TestCase
         foreach ($archive->records as $record) {
             self::assertNull($record['failure'], Told::words($record['failure']));
             self::assertSame([], $record['differences']);
+            self::assertSame([], $record['refused']);
             // The first edition is never said to have been computed again.
             self::assertSame($record['edition'] === 1 ? null : $record['sealed'], $record['again']);
         }
@@ -58,7 +59,23 @@ final class SealedFileTest extends TestCase
         $file = SealedFile::read(Node::parse((string) file_get_contents($path)));
         self::assertTrue($file->isUnchanged());
         self::assertSame([], $file->differences);
+        self::assertSame([], $file->refused);
         self::assertSame($file->record->edition > 1, $file->isComputed());
+    }
+
+    public function testALineThatNobodyCouldHaveWrittenIsFoundWhateverItsHashesSay(): void
+    {
+        $record = SealedTask::record();
+        $task = SealedTask::get($record, '/journal/task');
+        self::assertIsArray($task);
+        // Somebody leaves the card's steps out, and chains and seals the rest anew.
+        $left = array_values(array_filter($task, static fn(mixed $line): bool => $line instanceof \stdClass && $line->kind !== 'step'));
+        $bare = array_map(static fn(\stdClass $line): array => array_diff_key((array) $line, ['previous' => 0]), $left);
+        SealedTask::put($record, '/journal/task', json_decode((string) json_encode(Chain::link($bare), JSON_PRESERVE_ZERO_FRACTION)));
+        $file = SealedFile::read(Node::parse((string) json_encode(Seal::of($record)->document($record, 3), JSON_PRESERVE_ZERO_FRACTION)));
+        self::assertTrue($file->isUnchanged());
+        self::assertSame(['run'], array_column($file->refused, 'kind'));
+        self::assertSame([], SealedFile::read(Node::parse((string) json_encode(Seal::of(SealedTask::record())->document(SealedTask::record(), 3), JSON_PRESERVE_ZERO_FRACTION)))->refused);
     }
 
     /** @return iterable<string, array{string, \Closure(\stdClass): void, string}> edition 2 and 3, a change, and where it is found */

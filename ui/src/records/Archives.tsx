@@ -1,3 +1,4 @@
+import { useWords } from '../words/useWords';
 import Box from '@mui/material/Box';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
@@ -63,6 +64,7 @@ export function Archives() {
 }
 
 function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) {
+  const words = useWords();
   return (
     <Box
       component="article"
@@ -129,6 +131,15 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
                   ? `Every figure comes out the same. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
                   : `Otherwise here: ${record.differences.join(', ')}`}
           </Typography>
+          {record.refused?.map((line) => (
+            <Typography key={line.line} variant="body2" color="verdict.out">
+              {words.of('record.line-refused', {
+                kind: line.kind,
+                line: line.line,
+                why: line.says,
+              })}
+            </Typography>
+          ))}
         </Box>
       ))}
       {archive.records.length === 0 && (
