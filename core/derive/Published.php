@@ -4,6 +4,26 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Derive;
 
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Work\Stage;
+use Lumbro\Core\Work\Present;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Intake\CaptureState;
+use Lumbro\Core\Journal\RoadTested;
+use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Catalogue\Vehicle\Mark;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\CodeSort;
+use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Catalogue\Card\CardAdjustment;
+use Lumbro\Core\People\Role;
+use Lumbro\Core\People\Act;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
@@ -21,6 +41,7 @@ final class Published
         'card' => ['A procedure card', 'Heights are of the target\'s places over its centre; heightDatum names one of them. A card without checkedBy serves no proof. Steps wait for those they name, and none for itself. A plate is judged by its yaw and tilt, a reflector by its place; heightFrom sensor sets the target level with the sensor\'s middle as it is on the car, and height is then only what is expected. Under values stands where a single value comes from, under others what other sources give for it, by its JSON Pointer.'],
         'vehicle' => ['A vehicle sheet', 'A sensor\'s facing turns anticlockwise from straight ahead. Each of a pair names the other. placard in bar, rideHeight arch over hub.'],
         'bay' => ['A bay', 'mm in the bay\'s own frame: that of a car that stands in it as usual, its rear hubs\' middle at the origin, x forward. sFloor is the standard uncertainty of its floor heights where it is not surveyed.'],
+        'enumerations' => ['The enumerations of the core', 'What answers and documents refer to.'],
         'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
         'scan' => ['What a scan tool read of a car\'s trouble codes', 'readAt and status are the tool\'s own words.'],
         'line' => ['A line as a person asks for it', 'As typed; what the record keeps of it is in order-line and record-line.'],
@@ -30,6 +51,36 @@ final class Published
     ];
 
     private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class];
+
+    /** @return array<string, list<string>> name → the words that its values are: each list stands once, in PHP */
+    public static function enumerations(): array
+    {
+        return [
+            'Act' => array_column(Act::cases(), 'value'),
+            'AdjustmentWay' => CardAdjustment::WAYS,
+            'Answer' => array_column(AnswerKind::cases(), 'value'),
+            'CaptureKind' => CaptureItem::KINDS,
+            'CaptureState' => array_column(CaptureState::cases(), 'value'),
+            'Cause' => array_column(Cause::cases(), 'value'),
+            'CodeSort' => array_column(CodeSort::cases(), 'value'),
+            'Mark' => array_column(Mark::cases(), 'value'),
+            'MoveKind' => array_column(MoveKind::cases(), 'value'),
+            'OwedAnswer' => OwedAnswered::ANSWERS,
+            'OwedState' => array_column(OwedState::cases(), 'value'),
+            'PolicyUnproven' => Policy::UNPROVEN,
+            'PresentKind' => Present::KINDS,
+            'Reads' => array_column(Reads::cases(), 'value'),
+            'Reference' => ProcedureCard::REFERENCES,
+            'RoadFound' => RoadTested::FOUND,
+            'Role' => array_column(Role::cases(), 'value'),
+            'School' => ProcedureCard::SCHOOLS,
+            'SensorKind' => CarSensor::KINDS,
+            'SensorSide' => CarSensor::SIDES,
+            'Stage' => array_column(Stage::cases(), 'value'),
+            'ToolCommand' => array_column(ToolCommand::cases(), 'value'),
+            'Verdict' => array_column(Verdict::cases(), 'value'),
+        ];
+    }
 
     /** @return array<string, array<string, mixed>> name → schema */
     public static function all(): array
@@ -67,6 +118,7 @@ final class Published
         foreach (KitItem::SORTS as $sort => $class) {
             $sorts[] = ['if' => ['properties' => ['sort' => ['const' => $sort]]], 'then' => $in->of($class)];
         }
+        $schemas['enumerations'] = self::schema('enumerations', ['$defs' => array_map(static fn(array $words): array => ['type' => 'string', 'enum' => $words], self::enumerations())], new Definitions());
         $schemas['kit-item'] = self::schema('kit-item', ['type' => 'object', 'required' => ['sort'], 'properties' => ['sort' => ['enum' => array_keys(KitItem::SORTS)]], 'allOf' => $sorts], $in);
 
         return $schemas;

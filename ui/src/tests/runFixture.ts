@@ -34,7 +34,7 @@ export function finding(over: Partial<Finding> = {}): Finding {
   };
 }
 
-export function cause(id: string, over: Partial<Cause> = {}): Cause {
+export function cause(id: Cause['id'], over: Partial<Cause> = {}): Cause {
   return {
     id,
     title: 'Something else reflects in the zone',

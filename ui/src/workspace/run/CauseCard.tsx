@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client } from '../../api/client';
-import type { Cause, Workspace, CauseId } from '../../api/types';
+import type { Cause, Workspace } from '../../api/types';
 import { chance, clock } from '../../format/length';
 import { Key } from '../sheets/AnswerButtons';
 import { Sheet } from '../sheets/Sheet';
@@ -19,7 +19,7 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
     task.write({
       kind: 'check',
       payload: {
-        cause: cause.id as CauseId,
+        cause: cause.id,
         found,
         ...(note.trim() === '' ? {} : { note: note.trim() }),
       },
