@@ -42,7 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
-        $exceptions->dontReport([CoreFailure::class, App\Http\Refusal::class]);
+        $exceptions->dontReport([CoreFailure::class, App\Failure\Refusal::class]);
         $exceptions->render(static fn(Throwable $failure, Request $request) => Problem::from($failure));
     })
     ->create()

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Failure\Refusal;
+use App\Input\Body;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;

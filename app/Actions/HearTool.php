@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Devices\ConnectionLost;
 use App\Devices\DeviceRoom;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Failure\Refusal;
+use App\Input\Body;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\Recorder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\ProcedureCard as CardRow;
 use App\Models\RepairOrder;
 use App\Models\SensorTask;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Devices\DeviceRoom;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Failure\Refusal;
+use App\Input\Body;
 use App\Models\SensorTask;
 use App\Models\User;
 use App\Records\Consequences;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Devices\DeviceUnavailable;
+use App\Failure\Refusal;
 use App\Reports\RendererUnavailable;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;

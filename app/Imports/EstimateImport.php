@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Imports;
 
 use App\Actions\OpenOrder;
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\RepairOrder;
 use App\Models\User;
 use App\Records\Moment;

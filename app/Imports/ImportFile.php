@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\Import;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;

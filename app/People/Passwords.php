@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use Lumbro\Core\Measure\Node;
 
 /** What a password must be, and one made up for somebody who is let in. */

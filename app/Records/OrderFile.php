@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;

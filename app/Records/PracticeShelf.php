@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Fields\Document;

@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Derive;
 
-use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Work\Stage;
-use Lumbro\Core\Work\Present;
-use Lumbro\Core\Method\Reads;
-use Lumbro\Core\Method\MoveKind;
-use Lumbro\Core\Intake\CaptureState;
-use Lumbro\Core\Journal\RoadTested;
-use Lumbro\Core\Journal\OwedAnswered;
-use Lumbro\Core\Journal\Cause;
-use Lumbro\Core\Journal\AnswerKind;
-use Lumbro\Core\Catalogue\Vehicle\Mark;
-use Lumbro\Core\Catalogue\Vehicle\CarSensor;
-use Lumbro\Core\Catalogue\ShopRules\Policy;
-use Lumbro\Core\Catalogue\ShopRules\OwedState;
-use Lumbro\Core\Catalogue\ShopRules\CodeSort;
-use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
-use Lumbro\Core\Catalogue\Card\ToolCommand;
-use Lumbro\Core\Catalogue\Card\CardAdjustment;
-use Lumbro\Core\People\Role;
-use Lumbro\Core\People\Act;
 use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Card\CardAdjustment;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
+use Lumbro\Core\Catalogue\ShopRules\CodeSort;
+use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Fields\Definitions;
+use Lumbro\Core\Intake\CaptureState;
+use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Journal\OwedAnswered;
+use Lumbro\Core\Journal\RoadTested;
 use Lumbro\Core\Journal\Scan;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\People\Act;
+use Lumbro\Core\People\Role;
+use Lumbro\Core\Work\Present;
+use Lumbro\Core\Work\Stage;
 
 /** The JSON Schemas that are made from the tables of fields. */
 final class Published

@@ -8,7 +8,7 @@ use App\Actions\OpenOrder;
 use App\Actions\SealRecord;
 use App\Actions\WriteLine;
 use App\Devices\DeviceRoom;
-use App\Http\Body;
+use App\Input\Body;
 use App\Models\Bay;
 use App\Models\KitItem;
 use App\Models\SensorTask;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TakeArchive;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
-use App\Http\Uuid;
+use App\Input\Uuid;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Reports\OrderArchive;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepDrive;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
-use App\Http\Uuid;
+use App\Input\Uuid;
 use App\Records\DrivePage;
 use App\Records\OrderFile;
 use Illuminate\Http\JsonResponse;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
-use App\Http\Uuid;
 use App\Imports\CardImport;
 use App\Imports\EstimateImport;
 use App\Imports\ImportFile;
 use App\Imports\ImportKind;
+use App\Input\Uuid;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\OpenOrder;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Input\Body;
 use App\Records\OrderSearch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\WriteLine;
 use App\Http\Answer;
-use App\Http\Body;
+use App\Input\Body;
 use App\Records\OrderPage;
 use App\Records\TaskFile;
 use App\Records\Workspace;

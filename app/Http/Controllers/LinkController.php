@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveLink;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Input\Body;
 use App\Records\LinkPage;
 use App\Records\Moment;
 use App\Records\OrderFile;

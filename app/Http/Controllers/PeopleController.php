@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Input\Body;
 use App\Models\User;
 use App\People\Passwords;
 use App\People\Sessions;

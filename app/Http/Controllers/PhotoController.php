@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
-use App\Http\Uuid;
+use App\Input\Uuid;
 use App\Models\Photo;
 use App\Photos\PhotoBytes;
 use App\Photos\PhotoStore;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\OpenPractice;
 use App\Http\Answer;
-use App\Http\Uuid;
+use App\Input\Uuid;
 use App\Records\PracticeShelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

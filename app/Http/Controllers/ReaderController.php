@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveLink;
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;

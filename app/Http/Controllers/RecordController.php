@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SealRecord;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Input\Body;
 use App\Models\SealedRecord as SealedRow;
 use App\Records\TaskFile;
 use App\Records\Workspace;

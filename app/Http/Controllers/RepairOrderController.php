@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\OpenOrder;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Cursor;
-use App\Http\Refusal;
+use App\Input\Body;
+use App\Input\Cursor;
 use App\Models\RepairOrder;
 use App\Models\User;
 use App\Records\Moment;

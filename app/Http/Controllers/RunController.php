@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\HearTool;
 use App\Devices\DeviceRoom;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
+use App\Input\Body;
 use App\Records\TaskFile;
 use App\Records\ToolLog;
 use App\Records\Workspace;

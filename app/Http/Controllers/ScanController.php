@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\DeviceRoom;
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Body;
-use App\Http\Refusal;
-use App\Http\Uuid;
 use App\Imports\CsvReader;
+use App\Input\Body;
+use App\Input\Uuid;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Passwords;

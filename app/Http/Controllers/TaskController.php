@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\ImportPose;
 use App\Devices\DeviceRoom;
 use App\Http\Answer;
-use App\Http\Body;
+use App\Input\Body;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Http\Refusal;
 use Closure;
 use Illuminate\Http\Request;
 use Lumbro\Core\People\Act;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Http\Refusal;
+use App\Failure\Refusal;
 use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;

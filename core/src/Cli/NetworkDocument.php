@@ -132,14 +132,14 @@ final class NetworkDocument
         }
 
         return new Body(
-            $name,
-            $f['x']->number(),
-            $f['y']->number(),
-            deg2rad($f['yaw']->number()),
-            $points,
-            isset($f['sx']) ? $f['sx']->positive() : null,
-            isset($f['sy']) ? $f['sy']->positive() : null,
-            isset($f['syaw']) ? deg2rad($f['syaw']->positive()) : null,
+            name: $name,
+            x: $f['x']->number(),
+            y: $f['y']->number(),
+            yaw: deg2rad($f['yaw']->number()),
+            points: $points,
+            sx: isset($f['sx']) ? $f['sx']->positive() : null,
+            sy: isset($f['sy']) ? $f['sy']->positive() : null,
+            syaw: isset($f['syaw']) ? deg2rad($f['syaw']->positive()) : null,
         );
     }
 

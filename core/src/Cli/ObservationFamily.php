@@ -66,7 +66,7 @@ final class ObservationFamily
             case 'return':
                 $mirror = isset($f['mirror']) ? $names->heading($f['mirror']) : null;
 
-                return new MirrorReturn($id, $names->point($f['from']), $names->heading($f['heading']), $names->body($f['body']), $mirror, $value, $s, $instrument);
+                return new MirrorReturn(id: $id, from: $names->point($f['from']), heading: $names->heading($f['heading']), body: $names->body($f['body']), mirror: $mirror, value: $value, s: $s, instrument: $instrument);
             case 'headingDifference':
                 [$first, $second] = $names->distinctHeadings(...$f['headings']->items(2));
 

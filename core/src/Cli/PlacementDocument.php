@@ -42,16 +42,16 @@ final class PlacementDocument
         }
 
         return new PlacementTask(
-            $network,
-            $body,
-            $point,
-            self::reference($field['reference'], $names),
-            $spot,
-            $facing,
-            $tolerances,
-            isset($field['sensor']) ? self::sensor($field['sensor'], $names) : null,
-            $candidates,
-            Thresholds::read($field['thresholds'] ?? null),
+            network: $network,
+            body: $body,
+            target: $point,
+            reference: self::reference($field['reference'], $names),
+            spot: $spot,
+            facing: $facing,
+            tolerances: $tolerances,
+            sensor: isset($field['sensor']) ? self::sensor($field['sensor'], $names) : null,
+            candidates: $candidates,
+            thresholds: Thresholds::read($field['thresholds'] ?? null),
         );
     }
 

@@ -48,7 +48,7 @@ final readonly class SealedFile
             $failure = $caught->said;
         }
 
-        return new self($record, $stated, $found, $breaks, $again, $differences, $refused, $failure);
+        return new self(record: $record, stated: $stated, found: $found, breaks: $breaks, again: $again, differences: $differences, refused: $refused, failure: $failure);
     }
 
     /** Whether it fits its seal, and every line the one before it. */

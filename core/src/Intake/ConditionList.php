@@ -68,15 +68,15 @@ final class ConditionList
     private static function merged(PreparationItem $item, ?Condition $shop, string $source): Condition
     {
         return new Condition(
-            $item->id,
-            $item->question,
-            $shop->perSensor ?? true,
-            $item->blocks || ($shop->blocks ?? false),
-            $item->why,
-            $shop->values ?? [],
-            $shop?->sag,
-            [],
-            $source,
+            id: $item->id,
+            question: $item->question,
+            perSensor: $shop->perSensor ?? true,
+            blocks: $item->blocks || ($shop->blocks ?? false),
+            why: $item->why,
+            values: $shop->values ?? [],
+            sag: $shop?->sag,
+            kinds: [],
+            source: $source,
         );
     }
 }

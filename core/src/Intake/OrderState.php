@@ -145,18 +145,18 @@ final readonly class OrderState
         }
 
         return new TaskOrder(
-            $this->owed[$sensor->id],
-            $items,
-            $answers,
-            $this->bars($sensor),
-            array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
-            $this->record->floor,
-            $this->record->carMoved,
-            $this->context->shop->policy,
-            $this->captured($sensor, 'lot-code'),
-            $this->filmHolds($sensor),
-            $this->bracketLevel($sensor),
-            array_values(array_map(static fn(KitNeed $need): string|Message => $need->item ?? $need->wanted, array_filter(
+            owed: $this->owed[$sensor->id],
+            preparation: $items,
+            answers: $answers,
+            bars: $this->bars($sensor),
+            marks: array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
+            floor: $this->record->floor,
+            carMoved: $this->record->carMoved,
+            policy: $this->context->shop->policy,
+            lotCode: $this->captured($sensor, 'lot-code'),
+            filmHolds: $this->filmHolds($sensor),
+            bracketLevel: $this->bracketLevel($sensor),
+            overdue: array_values(array_map(static fn(KitNeed $need): string|Message => $need->item ?? $need->wanted, array_filter(
                 $this->needs,
                 static fn(KitNeed $need): bool => $need->state === 'overdue' && in_array($sensor->id, $need->sensors, true),
             ))),

@@ -124,19 +124,19 @@ final readonly class Ground
         $angle = static fn(?float $degrees): ?float => $degrees === null ? null : deg2rad($degrees);
 
         return new PlacementTask(
-            $network,
-            $names->stand,
-            $names->target,
-            $this->referenceLine($reference ?? $this->reference),
-            $polar ? new PolarSpot($this->datum, $spot->range, deg2rad($spot->bearing)) : new CartesianSpot($this->datum, $spot->along, $spot->across),
-            $polar ? Facing::aimedAt('sensor') : Facing::yaw(deg2rad($spot->yaw)),
-            $polar
+            network: $network,
+            body: $names->stand,
+            target: $names->target,
+            reference: $this->referenceLine($reference ?? $this->reference),
+            spot: $polar ? new PolarSpot($this->datum, $spot->range, deg2rad($spot->bearing)) : new CartesianSpot($this->datum, $spot->along, $spot->across),
+            facing: $polar ? Facing::aimedAt('sensor') : Facing::yaw(deg2rad($spot->yaw)),
+            tolerances: $polar
                 ? new Tolerances(bearing: $angle($spot->toleranceBearing), range: $spot->toleranceRange)
                 : new Tolerances($spot->toleranceAlong, $spot->toleranceAcross, $angle($spot->toleranceYaw)),
-            new SensorPlace('sensor', $polar ? null : $this->car->design()),
-            $candidates,
-            $thresholds,
-            $polar,
+            sensor: new SensorPlace('sensor', $polar ? null : $this->car->design()),
+            candidates: $candidates,
+            thresholds: $thresholds,
+            tellsRange: $polar,
         );
     }
 

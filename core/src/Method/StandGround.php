@@ -44,14 +44,14 @@ final readonly class StandGround
         $side = $this->facesForward() ? $this->kit->halfWidth : -$this->kit->halfWidth;
 
         return new Body(
-            $names->stand,
-            $this->x - $ahead * cos($this->yaw) + $left * sin($this->yaw),
-            $this->y - $ahead * sin($this->yaw) - $left * cos($this->yaw),
-            $this->yaw,
-            [$names->target => [$ahead, $left], $names->barLeft => [0.0, $side], $names->barRight => [0.0, -$side]],
-            $guessed ? self::SOMEWHERE : null,
-            $guessed ? self::SOMEWHERE : null,
-            $guessed ? self::SOME_YAW : null,
+            name: $names->stand,
+            x: $this->x - $ahead * cos($this->yaw) + $left * sin($this->yaw),
+            y: $this->y - $ahead * sin($this->yaw) - $left * cos($this->yaw),
+            yaw: $this->yaw,
+            points: [$names->target => [$ahead, $left], $names->barLeft => [0.0, $side], $names->barRight => [0.0, -$side]],
+            sx: $guessed ? self::SOMEWHERE : null,
+            sy: $guessed ? self::SOMEWHERE : null,
+            syaw: $guessed ? self::SOME_YAW : null,
         );
     }
 }

@@ -80,14 +80,14 @@ final readonly class Placement
         );
 
         return new self(
-            $solution,
-            [$required[0]->value, $required[1]->value],
-            $yaw?->value,
-            $frame->heading->value,
-            $deviations,
-            $moves,
-            self::predict($task, $frame, $moves, $at),
-            $frame,
+            solution: $solution,
+            required: [$required[0]->value, $required[1]->value],
+            requiredYaw: $yaw?->value,
+            referenceHeading: $frame->heading->value,
+            deviations: $deviations,
+            moves: $moves,
+            predicted: self::predict($task, $frame, $moves, $at),
+            frame: $frame,
         );
     }
 

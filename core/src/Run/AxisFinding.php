@@ -68,7 +68,7 @@ final readonly class AxisFinding
             $verdicts[$axis] = $doubt === null ? $verdict : $verdict->unprovenBecause($doubt);
         }
 
-        return new self($count, $verdicts, $means, $errors, $spreads, $setUp, $repeats, 'readings');
+        return new self(readings: $count, verdicts: $verdicts, means: $means, errors: $errors, spreads: $spreads, setUp: $setUp, repeats: $repeats, basis: 'readings');
     }
 
     /**
@@ -99,7 +99,7 @@ final readonly class AxisFinding
             $verdicts[$axis] = $reason === null ? $verdict : $verdict->unprovenBecause($reason);
         }
 
-        return new self($after->readings ?? 0, $verdicts, $means, $this->errors, $after->spreads ?? $this->spreads, $this->setUp, $after->repeats ?? true, 'zero');
+        return new self(readings: $after->readings ?? 0, verdicts: $verdicts, means: $means, errors: $this->errors, spreads: $after->spreads ?? $this->spreads, setUp: $this->setUp, repeats: $after->repeats ?? true, basis: 'zero');
     }
 
     /** The same figures, but nothing may be concluded from them. */
@@ -107,7 +107,7 @@ final readonly class AxisFinding
     {
         $verdicts = array_map(static fn(AxisVerdict $verdict): AxisVerdict => $verdict->unprovenBecause($reason), $this->verdicts);
 
-        return new self($this->readings, $verdicts, $this->means, $this->errors, $this->spreads, $this->setUp, $this->repeats, $this->basis);
+        return new self(readings: $this->readings, verdicts: $verdicts, means: $this->means, errors: $this->errors, spreads: $this->spreads, setUp: $this->setUp, repeats: $this->repeats, basis: $this->basis);
     }
 
     /** Out where either axis is out, holding where both that are limited hold. */

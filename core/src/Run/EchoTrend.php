@@ -39,12 +39,12 @@ final readonly class EchoTrend
         $far = $within ?? ($from === 'earlier' ? max(self::FAR / 2, 3 * (float) $spread) : self::FAR);
         $excess = $level === null || $expected === null ? null : $level - $expected;
 
-        return new self($level, $expected, $from, $far, match (true) {
+        return new self(level: $level, expected: $expected, from: $from, within: $far, verdict: match (true) {
             $excess === null => 'nothing-expected',
             $excess < -$far => 'low',
             $excess > $far => 'high',
             default => 'as-expected',
-        }, $count, $mean, $spread);
+        }, earlier: $count, earlierMean: $mean, earlierSpread: $spread);
     }
 
     /** By how much the level lies over what is expected, dB; null where nothing is known. */

@@ -141,14 +141,14 @@ final readonly class SetUpBudget
         $reading = $context->cardSensor->s;
 
         return new self(
-            $axis,
-            $deviation,
-            $uncertainty,
-            $reading,
-            $limit,
-            $limit === null ? null : Decision::about(0.0, hypot($uncertainty, $reading), $limit, $context->card->thresholds),
-            $contributions,
-            $checks,
+            axis: $axis,
+            deviation: $deviation,
+            setUp: $uncertainty,
+            reading: $reading,
+            limit: $limit,
+            decision: $limit === null ? null : Decision::about(0.0, hypot($uncertainty, $reading), $limit, $context->card->thresholds),
+            contributions: $contributions,
+            checks: $checks,
         );
     }
 }

@@ -85,6 +85,6 @@ final readonly class TaskContext
         }
         $own = $card->sensor;
 
-        return new CarSensor('front', $own->name, 'front', 'middle', null, 'front-cover', $sheet->wheelbase + $sheet->frontMark + $own->along, $own->across, $own->height, 0.0, $sheet->sSensor);
+        return new CarSensor(id: 'front', name: $own->name, kind: 'front', side: 'middle', pair: null, behind: 'front-cover', along: $sheet->wheelbase + $sheet->frontMark + $own->along, across: $own->across, height: $own->height, facing: 0.0, s: $sheet->sSensor);
     }
 }

@@ -21,14 +21,14 @@ final class TaskBasis
     public static function of(OrderState $order, string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels): TaskContext
     {
         return new TaskContext(
-            $card,
-            $order->sheet,
-            $kit,
-            $bay->seenFrom($order->record->stance->stance ?? new Stance()),
-            array_keys($order->record->operations),
-            $order->sheet->sensor($sensor),
-            $order->forTask($sensor),
-            $earlierLevels,
+            card: $card,
+            sheet: $order->sheet,
+            kit: $kit,
+            bay: $bay->seenFrom($order->record->stance->stance ?? new Stance()),
+            operations: array_keys($order->record->operations),
+            sensor: $order->sheet->sensor($sensor),
+            order: $order->forTask($sensor),
+            earlierLevels: $earlierLevels,
         );
     }
 }

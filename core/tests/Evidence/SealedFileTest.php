@@ -70,12 +70,27 @@ final class SealedFileTest extends TestCase
         self::assertIsArray($task);
         // Somebody leaves the card's steps out, and chains and seals the rest anew.
         $left = array_values(array_filter($task, static fn(mixed $line): bool => $line instanceof \stdClass && $line->kind !== 'step'));
-        $bare = array_map(static fn(\stdClass $line): array => array_diff_key((array) $line, ['previous' => 0]), $left);
-        SealedTask::put($record, '/journal/task', json_decode((string) json_encode(Chain::link($bare), JSON_PRESERVE_ZERO_FRACTION)));
+        SealedTask::put($record, '/journal/task', self::chained($left));
         $file = SealedFile::read(Node::parse((string) json_encode(Seal::of($record)->document($record, 3), JSON_PRESERVE_ZERO_FRACTION)));
         self::assertTrue($file->isUnchanged());
         self::assertSame(['run'], array_column($file->refused, 'kind'));
         self::assertSame([], SealedFile::read(Node::parse((string) json_encode(Seal::of(SealedTask::record())->document(SealedTask::record(), 3), JSON_PRESERVE_ZERO_FRACTION)))->refused);
+    }
+
+    /**
+     * @param list<\stdClass> $lines
+     */
+    private static function chained(array $lines): mixed
+    {
+        $bare = [];
+        foreach ($lines as $line) {
+            unset($line->previous);
+            /** @var array<string, mixed> $members */
+            $members = get_object_vars($line);
+            $bare[] = $members;
+        }
+
+        return json_decode((string) json_encode(Chain::link($bare), JSON_PRESERVE_ZERO_FRACTION));
     }
 
     /** @return iterable<string, array{string, \Closure(\stdClass): void, string}> edition 2 and 3, a change, and where it is found */

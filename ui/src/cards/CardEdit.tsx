@@ -10,7 +10,7 @@ import { useNavigate, useParams } from 'react-router';
 import { answer, client, Refused } from '../api/client';
 import type { CardPage, CardValue } from '../api/types';
 import { uuid7 } from '../api/uuid7';
-import { useKept } from '../intake/useKept';
+import { useKept } from '../sheet/useKept';
 import { Page } from '../shell/Page';
 import { at, numeric, textOf, withValue, type Doc } from './document';
 import { cardLists } from '../api/forms.generated';

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { FormColumn, FormList } from '../api/forms';
-import { useIntake } from '../order/useIntake';
+import { useIntake } from '../order/parts/useIntake';
 import { useWords } from '../words/useWords';
 import { textOf, type Doc } from './document';
 import { columnLabel, listWords, type FormOf } from './labels';

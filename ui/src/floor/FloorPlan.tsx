@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import type { Plan, Trace, Workspace } from '../api/types';
-import { length } from '../format/length';
-import type { LengthDisplay } from '../format/length';
+import { length } from '../words/length';
+import type { LengthDisplay } from '../words/length';
 import { theme } from '../theme/theme';
 import { slate } from '../theme/floor';
-import { Obstacle } from '../bays/BayDrawing';
+import { Obstacle } from './BayDrawing';
 import { Car } from './Car';
 import { FloorMarks } from './FloorMarks';
 import { Sketch, Traces } from './Traces';

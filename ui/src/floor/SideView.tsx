@@ -1,5 +1,5 @@
 import type { Workspace } from '../api/types';
-import { length, type LengthDisplay } from '../format/length';
+import { length, type LengthDisplay } from '../words/length';
 import { slate } from '../theme/floor';
 import { figures, theme } from '../theme/theme';
 import { useSize } from './useSize';

@@ -1,5 +1,5 @@
 import type { Plan, Trace } from '../api/types';
-import { length, type LengthDisplay } from '../format/length';
+import { length, type LengthDisplay } from '../words/length';
 import { slate } from '../theme/floor';
 import { figures } from '../theme/theme';
 import { placed } from './labels';

@@ -10,10 +10,10 @@ import { useNavigate } from 'react-router';
 import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
 import { uuid7 } from '../api/uuid7';
-import { choices, OperationPicker, type Choice } from '../order/OperationPicker';
-import { useIntake } from '../order/useIntake';
+import { choices, OperationPicker, type Choice } from '../order/parts/OperationPicker';
+import { useIntake } from '../order/parts/useIntake';
 import { Page } from '../shell/Page';
-import { useKept } from './useKept';
+import { useKept } from '../sheet/useKept';
 
 interface Typed {
   /** Made once, so that the same order sent twice is one. */

@@ -12,7 +12,7 @@ import { numeric, textOf, withValue, type Doc } from '../cards/document';
 import { withUnit } from '../cards/labels';
 import { RowsEditor } from '../cards/RowsEditor';
 import { finished, rowsOf, withRows } from '../cards/rows';
-import { useKept } from '../intake/useKept';
+import { useKept } from '../sheet/useKept';
 import { useWords } from '../words/useWords';
 import { kitForms } from '../api/forms.generated';
 

@@ -5,8 +5,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { Refused } from '../api/client';
-import { clock } from '../format/length';
-import type { OrderFile } from './useOrder';
+import { clock } from '../words/length';
+import type { OrderFile } from './parts/useOrder';
 
 /** A line's content as a person reads it: the values without their names. */
 function said(payload: unknown): string {

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import type { Order } from '../api/types';
 import { FarFrame } from '../shell/FarFrame';
-import { PARTS } from './parts';
+import { PARTS } from './parts/parts';
 
 /** What the order waits for, to be read from across the shop. */
 export function OrderFarView({

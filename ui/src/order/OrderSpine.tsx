@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import type { Order, PartId, Stage } from '../api/types';
 import { PlumbWeight } from '../shell/PlumbWeight';
 import { VerdictMark } from '../shell/VerdictMark';
-import { INTAKE, PARTS, PREPARE } from './parts';
+import { INTAKE, PARTS, PREPARE } from './parts/parts';
 
 /** The plumb line of a whole order: intake, preparation, and then each sensor for itself. */
 export function OrderSpine({

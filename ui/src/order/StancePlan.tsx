@@ -1,11 +1,11 @@
 import type { Order } from '../api/types';
-import { asSpot, BayDrawing } from '../bays/BayDrawing';
+import { asSpot, BayDrawing } from '../floor/BayDrawing';
 import { useDrag } from '../bays/useDrag';
 import { Car } from '../floor/Car';
 import { within, type Projection, type Spot } from '../floor/view';
 import { slate } from '../theme/floor';
 import { hubs } from './CarPlan';
-import type { Placed, StanceFile } from './useStance';
+import type { Placed, StanceFile } from './parts/useStance';
 
 /** The bay with the car in it, to be pushed to where it stands, and the room each sensor needs about it. */
 export function StancePlan({ order, file }: { order: Order; file: StanceFile }) {

@@ -6,7 +6,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, Refused } from '../api/client';
 import { usePerson } from '../session/usePerson';
-import { Sheet } from '../workspace/sheets/Sheet';
+import { Sheet } from '../sheet/Sheet';
 
 /** One's own password and sessions. */
 export function OwnAccount() {

@@ -12,7 +12,7 @@ import type { People } from '../api/types';
 import { uuid7 } from '../api/uuid7';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
-import { Sheet } from '../workspace/sheets/Sheet';
+import { Sheet } from '../sheet/Sheet';
 import { OwnAccount } from './OwnAccount';
 
 type Member = People['people'][number];

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useRef, useState } from 'react';
 import { Page } from '../shell/Page';
 import { figures } from '../theme/theme';
-import { useBurst } from '../workspace/useBurst';
+import { useBurst } from '../sheet/useBurst';
 
 /** Slower than this between two keys, ms, and it is somebody's fingers. */
 const BURST = 60;

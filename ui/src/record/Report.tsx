@@ -11,15 +11,15 @@ import type { ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { STANCES } from '../floor/view';
-import { chance, clock, degrees, length, type LengthDisplay } from '../format/length';
-import { useLengthDisplay } from '../format/useLengthDisplay';
+import { chance, clock, degrees, length, type LengthDisplay } from '../words/length';
+import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Page } from '../shell/Page';
 import { VerdictMark } from '../shell/VerdictMark';
 import { ExportButton } from '../workspace/sheets/CloseSheet';
 import { Events } from '../workspace/run/Events';
 import { FindingCard } from '../workspace/run/FindingCard';
 import { RunResult } from '../workspace/sheets/RunResult';
-import { useTask } from '../workspace/useTask';
+import { useTask } from '../workspace/task/useTask';
 import { figures } from '../theme/theme';
 
 /** The record of a task, for the screen and for paper. */

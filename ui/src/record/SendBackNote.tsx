@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useParams } from 'react-router';
-import { degrees } from '../format/length';
+import { degrees } from '../words/length';
 import { Page } from '../shell/Page';
 import { PrintBar } from '../shell/PrintBar';
-import { useTask } from '../workspace/useTask';
+import { useTask } from '../workspace/task/useTask';
 
 /** What the other trade gets with the car: the fault, the reasons, and what must not be done. On paper as on screen. */
 export function SendBackNote() {

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import type { HistoryTask } from '../api/types';
-import { degrees } from '../format/length';
+import { degrees } from '../words/length';
 import { TryAgain } from '../shell/Opening';
 import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
 

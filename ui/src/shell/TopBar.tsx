@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { useLengthDisplay } from '../format/useLengthDisplay';
+import { useLengthDisplay } from '../words/useLengthDisplay';
 import { usePerson, useSignOut } from '../session/usePerson';
 
 /** The name, what is open, and what holds on every screen: units, light or dark, who is signed in. */

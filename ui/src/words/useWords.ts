@@ -1,4 +1,4 @@
-import { readLengthDisplay, useLengthDisplay } from '../format/useLengthDisplay';
+import { readLengthDisplay, useLengthDisplay } from './useLengthDisplay';
 import { plainReader } from './reader';
 import { Words } from './words';
 

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { Refused } from '../api/client';
-import type { Task } from './useTask';
+import type { Task } from './task/useTask';
 
 /** What stands between the person and the record: a write not acknowledged, a clash, a refusal without a field. */
 export function Banner({ task }: { task: Task }) {

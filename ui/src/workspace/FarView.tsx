@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Workspace } from '../api/types';
-import { degrees, expectedReading, length, type LengthDisplay } from '../format/length';
+import { degrees, expectedReading, length, type LengthDisplay } from '../words/length';
 import { FarFrame } from '../shell/FarFrame';
 import { VerdictMark } from '../shell/VerdictMark';
 import { stepDue } from './run/words';

@@ -4,7 +4,7 @@ import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
-import { chance, degrees, length, type LengthDisplay } from '../format/length';
+import { chance, degrees, length, type LengthDisplay } from '../words/length';
 import { VerdictMark } from '../shell/VerdictMark';
 
 /** The verdicts, what a true axis would read now, and what it rests on at one tap. */

@@ -2,13 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { notSaved } from '../format/notSaved';
+import { notSaved } from '../words/notSaved';
 import type { StageId, Trace, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { SideView } from '../floor/SideView';
 import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
-import { useLengthDisplay } from '../format/useLengthDisplay';
+import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
 import { ReadOnly } from '../shell/ReadOnly';
@@ -25,8 +25,8 @@ import { QuestionsSheet } from './sheets/QuestionsSheet';
 import { RunSheet } from './sheets/RunSheet';
 import { Spine } from './Spine';
 import { Tally } from './Tally';
-import { useKeys } from './useKeys';
-import { useTask, type Task } from './useTask';
+import { useKeys } from '../sheet/useKeys';
+import { useTask, type Task } from './task/useTask';
 import { figures } from '../theme/theme';
 
 export function WorkspaceScreen() {

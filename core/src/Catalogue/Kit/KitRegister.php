@@ -69,19 +69,19 @@ final readonly class KitRegister
                 if ($standIn !== null) {
                     $late = $target->check->isOverdue($today);
 
-                    return new KitNeed($kind, $wanted, $sensors, $why, $late ? 'overdue' : 'stands-in', $target->name, $late ? Message::of('kit.stands-in-late', ['changes' => $standIn->changes, 'late' => self::late($target->check, $rule)]) : $standIn->changes, $late && $rule->bars);
+                    return new KitNeed(kind: $kind, wanted: $wanted, sensors: $sensors, why: $why, state: $late ? 'overdue' : 'stands-in', item: $target->name, note: $late ? Message::of('kit.stands-in-late', ['changes' => $standIn->changes, 'late' => self::late($target->check, $rule)]) : $standIn->changes, bars: $late && $rule->bars);
                 }
             }
         }
         if ($found === null) {
-            return new KitNeed($kind, $wanted, $sensors, $why, 'missing', null, Message::of('kit.missing'), $kind === 'target');
+            return new KitNeed(kind: $kind, wanted: $wanted, sensors: $sensors, why: $why, state: 'missing', item: null, note: Message::of('kit.missing'), bars: $kind === 'target');
         }
         $item = $found instanceof Instrument ? $found->measures->name : $found->name;
         if ($found->check->isOverdue($today)) {
-            return new KitNeed($kind, $wanted, $sensors, $why, 'overdue', $item, self::late($found->check, $rule), $rule->bars);
+            return new KitNeed(kind: $kind, wanted: $wanted, sensors: $sensors, why: $why, state: 'overdue', item: $item, note: self::late($found->check, $rule), bars: $rule->bars);
         }
 
-        return new KitNeed($kind, $wanted, $sensors, $why, 'owned', $item, $found->check->next === null ? Message::of('kit.no-check-date') : Message::of('kit.checked', ['next' => Quantity::day($found->check->next)]), false);
+        return new KitNeed(kind: $kind, wanted: $wanted, sensors: $sensors, why: $why, state: 'owned', item: $item, note: $found->check->next === null ? Message::of('kit.no-check-date') : Message::of('kit.checked', ['next' => Quantity::day($found->check->next)]), bars: false);
     }
 
     private static function late(Check $check, OverdueRule $rule): Message

@@ -5,12 +5,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Capture, Cover, Order } from '../../api/types';
-import { clock } from '../../format/length';
-import { useKept } from '../../intake/useKept';
-import { useDraft } from '../../workspace/useDraft';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { PhotoButton } from '../PhotoButton';
-import type { OrderFile } from '../useOrder';
+import { clock } from '../../words/length';
+import { useKept } from '../../sheet/useKept';
+import { useDraft } from '../../sheet/useDraft';
+import { Sheet } from '../../sheet/Sheet';
+import { PhotoButton } from '../parts/PhotoButton';
+import type { OrderFile } from '../parts/useOrder';
 
 const key = (capture: Capture) => `${capture.sensor} ${capture.item}`;
 

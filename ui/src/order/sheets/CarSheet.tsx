@@ -5,11 +5,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Order } from '../../api/types';
-import { clock, expectedReading, length } from '../../format/length';
-import { useLengthDisplay } from '../../format/useLengthDisplay';
-import { useKept } from '../../intake/useKept';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import type { OrderFile } from '../useOrder';
+import { clock, expectedReading, length } from '../../words/length';
+import { useLengthDisplay } from '../../words/useLengthDisplay';
+import { useKept } from '../../sheet/useKept';
+import { Sheet } from '../../sheet/Sheet';
+import type { OrderFile } from '../parts/useOrder';
 
 type Figure = Order['geometry'][number];
 

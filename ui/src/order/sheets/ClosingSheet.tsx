@@ -6,11 +6,11 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { OpenItem, Order, PartId } from '../../api/types';
 import { useMay } from '../../session/usePerson';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { Links } from '../Links';
-import { PARTS } from '../parts';
-import { reportPath, REPORTS, type ReportKind } from '../ReportView';
-import type { OrderFile } from '../useOrder';
+import { Sheet } from '../../sheet/Sheet';
+import { Links } from '../parts/Links';
+import { PARTS } from '../parts/parts';
+import { reportPath, REPORTS, type ReportKind } from '../parts/ReportView';
+import type { OrderFile } from '../parts/useOrder';
 
 /** What keeps the order open, and how it leaves the house. */
 export function ClosingSheet({

@@ -3,11 +3,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
-import { clock } from '../../format/length';
-import { AnswerButtons, ANSWERS, type Answer } from '../../workspace/sheets/AnswerButtons';
-import { useKept } from '../../intake/useKept';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import type { OrderFile } from '../useOrder';
+import { clock } from '../../words/length';
+import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
+import { useKept } from '../../sheet/useKept';
+import { Sheet } from '../../sheet/Sheet';
+import type { OrderFile } from '../parts/useOrder';
 import { AnswerRow } from './AnswerRow';
 
 const key = (condition: Condition) => `${condition.item} ${condition.sensor ?? ''}`;

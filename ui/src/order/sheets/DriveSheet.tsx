@@ -7,9 +7,9 @@ import type { DriveJudged } from '../../api/types';
 import { FileButton } from '../../shell/FileButton';
 import { TryAgain } from '../../shell/Opening';
 import { usePerson } from '../../session/usePerson';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { LostMark, minutes } from '../DriveDrawing';
-import type { Drives } from '../useDrives';
+import { Sheet } from '../../sheet/Sheet';
+import { LostMark, minutes } from '../parts/DriveDrawing';
+import type { Drives } from '../parts/useDrives';
 
 /** The learning drive: what the cards ask, what of it counted, and why the rest did not. */
 export function DriveSheet({ drives }: { drives: Drives }) {

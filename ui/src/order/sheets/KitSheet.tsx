@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Order } from '../../api/types';
-import { Sheet } from '../../workspace/sheets/Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 const STATES: Record<Order['needs'][number]['state'], string> = {
   owned: 'Owned',

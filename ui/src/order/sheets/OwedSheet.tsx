@@ -7,12 +7,12 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import type { Order, OrderSensor, Reason } from '../../api/types';
-import { useKept } from '../../intake/useKept';
-import { sentence } from '../../format/sentence';
+import { useKept } from '../../sheet/useKept';
+import { sentence } from '../../words/sentence';
 import { Explained } from '../../shell/Explained';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { OwedMark } from '../OwedMark';
-import type { OrderFile } from '../useOrder';
+import { Sheet } from '../../sheet/Sheet';
+import { OwedMark } from '../parts/OwedMark';
+import type { OrderFile } from '../parts/useOrder';
 
 /** Sensor by sensor: owed, not owed or unknown, with each reason, its source, and the question to ask. */
 export function OwedSheet({

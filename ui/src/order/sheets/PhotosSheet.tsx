@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Order } from '../../api/types';
-import { clock } from '../../format/length';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { PhotoButton } from '../PhotoButton';
-import type { OrderFile } from '../useOrder';
+import { clock } from '../../words/length';
+import { Sheet } from '../../sheet/Sheet';
+import { PhotoButton } from '../parts/PhotoButton';
+import type { OrderFile } from '../parts/useOrder';
 
 /** The order's photos, each with what it shows. */
 export function PhotosSheet({ order, file }: { order: Order; file: OrderFile }) {

@@ -4,12 +4,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import type { Order, RoadFunction } from '../../api/types';
-import { useKept } from '../../intake/useKept';
+import { useKept } from '../../sheet/useKept';
 import { usePerson } from '../../session/usePerson';
-import { Key } from '../../workspace/sheets/AnswerButtons';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { useKeys } from '../../workspace/useKeys';
-import type { OrderFile } from '../useOrder';
+import { Key } from '../../sheet/AnswerButtons';
+import { Sheet } from '../../sheet/Sheet';
+import { useKeys } from '../../sheet/useKeys';
+import type { OrderFile } from '../parts/useOrder';
 import { AnswerRow } from './AnswerRow';
 
 type Found = 'seen' | 'not-seen' | 'untested';

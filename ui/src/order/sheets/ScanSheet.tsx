@@ -7,9 +7,9 @@ import { answer, client } from '../../api/client';
 import { sendFile } from '../../api/sendFile';
 import type { Order, SortedCode } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
-import { clock } from '../../format/length';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import type { OrderFile } from '../useOrder';
+import { clock } from '../../words/length';
+import { Sheet } from '../../sheet/Sheet';
+import type { OrderFile } from '../parts/useOrder';
 
 const SORTS: [SortedCode['sort'], string][] = [
   ['blocking', 'Bars the run'],

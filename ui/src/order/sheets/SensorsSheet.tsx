@@ -4,8 +4,8 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Order } from '../../api/types';
 import { VerdictMark } from '../../shell/VerdictMark';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { OwedMark } from '../OwedMark';
+import { Sheet } from '../../sheet/Sheet';
+import { OwedMark } from '../parts/OwedMark';
 
 /** Each sensor and where its own work goes on. */
 export function SensorsSheet({ order }: { order: Order }) {

@@ -5,11 +5,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { components } from '../../api/schema.generated';
-import { length } from '../../format/length';
-import { useLengthDisplay } from '../../format/useLengthDisplay';
+import { length } from '../../words/length';
+import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { TryAgain } from '../../shell/Opening';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import type { Placed, StanceFile } from '../useStance';
+import { Sheet } from '../../sheet/Sheet';
+import type { Placed, StanceFile } from '../parts/useStance';
 
 type Stance = components['schemas']['Stance'];
 

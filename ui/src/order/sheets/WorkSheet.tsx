@@ -2,12 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Order } from '../../api/types';
-import { clock } from '../../format/length';
-import { sentence } from '../../format/sentence';
-import { Sheet } from '../../workspace/sheets/Sheet';
-import { choices, OperationPicker } from '../OperationPicker';
-import { useIntake } from '../useIntake';
-import type { OrderFile } from '../useOrder';
+import { clock } from '../../words/length';
+import { sentence } from '../../words/sentence';
+import { Sheet } from '../../sheet/Sheet';
+import { choices, OperationPicker } from '../parts/OperationPicker';
+import { useIntake } from '../parts/useIntake';
+import type { OrderFile } from '../parts/useOrder';
 
 /** What was done to the car, what is still due, and what each entry changed about what is owed. */
 export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {

@@ -6,8 +6,8 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
-import { Sheet } from '../sheets/Sheet';
-import type { Task } from '../useTask';
+import { Sheet } from '../../sheet/Sheet';
+import type { Task } from '../task/useTask';
 
 /** A border-line axis, accepted by name where the shop’s policy lets it be. */
 export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {

@@ -5,11 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { ScrewTurn, Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { Key } from '../sheets/AnswerButtons';
-import { Sheet } from '../sheets/Sheet';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import { Key } from '../../sheet/AnswerButtons';
+import { Sheet } from '../../sheet/Sheet';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
 import { ScrewDiagram } from './ScrewDiagram';
 
 /** What to turn, as seen facing the sensor, and what should be read then; what was really turned can be said instead. */

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
 import type { Axis, FoundAxis } from '../../api/types';
-import { amount } from '../../format/amount';
-import { chance, degrees } from '../../format/length';
+import { amount } from '../../words/amount';
+import { chance, degrees } from '../../words/length';
 import { VerdictMark } from '../../shell/VerdictMark';
 import { REASONS } from './words';
 

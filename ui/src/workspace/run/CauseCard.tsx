@@ -6,11 +6,11 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client } from '../../api/client';
 import type { Cause, Workspace } from '../../api/types';
-import { chance, clock } from '../../format/length';
-import { Key } from '../sheets/AnswerButtons';
-import { Sheet } from '../sheets/Sheet';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
+import { chance, clock } from '../../words/length';
+import { Key } from '../../sheet/AnswerButtons';
+import { Sheet } from '../../sheet/Sheet';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
 
 /** The likeliest cause and the one check that decides it, with what either answer would mean. */
 export function CauseCard({ state, task, cause }: { state: Workspace; task: Task; cause: Cause }) {

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Cause } from '../../api/types';
-import { chance } from '../../format/length';
+import { chance } from '../../words/length';
 
 const LEAST = 0.01;
 

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../format/length';
+import { clock } from '../../words/length';
 
 /** What happened from the run on, line by line. */
 export function Events({ state }: { state: Workspace }) {

@@ -1,8 +1,8 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Finding, FoundAxis, Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { degrees } from '../../format/length';
+import { amount } from '../../words/amount';
+import { degrees } from '../../words/length';
 import { AxisLine } from './AxisLine';
 
 /** What the readings say together: both axes with the set-up taken out, how they repeat, and what speaks against what. */

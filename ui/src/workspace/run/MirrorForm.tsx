@@ -5,10 +5,10 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { clock, degrees, length, type LengthDisplay } from '../../format/length';
-import { useLengthDisplay } from '../../format/useLengthDisplay';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import { clock, degrees, length, type LengthDisplay } from '../../words/length';
+import { useLengthDisplay } from '../../words/useLengthDisplay';
+import type { Task } from '../task/useTask';
 
 const FIELDS = [
   ['distance', 'From the face to where the spot is read'],

@@ -2,11 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../format/length';
-import { Key } from '../sheets/AnswerButtons';
-import { Sheet } from '../sheets/Sheet';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
+import { clock } from '../../words/length';
+import { Key } from '../../sheet/AnswerButtons';
+import { Sheet } from '../../sheet/Sheet';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
 
 /** The tool was asked something and no answer is on record: what came of it is asked first, and nothing is done twice. */
 export function PendingCard({ state, task }: { state: Workspace; task: Task }) {

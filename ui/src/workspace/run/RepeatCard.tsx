@@ -1,10 +1,10 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import type { LengthDisplay } from '../../format/length';
-import { Sheet } from '../sheets/Sheet';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import type { LengthDisplay } from '../../words/length';
+import { Sheet } from '../../sheet/Sheet';
+import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
 import { ToolLog } from './ToolLog';
 import { TypedReading } from './TypedReading';

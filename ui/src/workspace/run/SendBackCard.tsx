@@ -7,8 +7,8 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace, CauseId } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
-import { Sheet } from '../sheets/Sheet';
-import type { Task } from '../useTask';
+import { Sheet } from '../../sheet/Sheet';
+import type { Task } from '../task/useTask';
 
 const FAULTS: [string, string][] = [
   ['bracket', 'The bracket or the mounting'],

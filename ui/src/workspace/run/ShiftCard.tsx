@@ -5,12 +5,12 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { expectedReading, type LengthDisplay, length } from '../../format/length';
-import { Key } from '../sheets/AnswerButtons';
-import { Figure, Sheet } from '../sheets/Sheet';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import { expectedReading, type LengthDisplay, length } from '../../words/length';
+import { Key } from '../../sheet/AnswerButtons';
+import { Figure, Sheet } from '../../sheet/Sheet';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
 
 /** The shift test: how far to move the target along its bar, and what the reading should then do; and back again. */
 export function ShiftCard({

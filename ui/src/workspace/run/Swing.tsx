@@ -1,9 +1,9 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { degrees } from '../../format/length';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import { degrees } from '../../words/length';
+import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
 
 /** A plate’s positions in the card’s order, what each should echo and did, and the elevation that follows. */

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { ToolCommand, Workspace } from '../../api/types';
-import { Key } from '../sheets/AnswerButtons';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
+import { Key } from '../../sheet/AnswerButtons';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
 import { ASKS } from './words';
 
 const BARRED: ToolCommand[] = ['start', 'read', 'zero'];

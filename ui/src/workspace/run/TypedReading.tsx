@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 
 /** What the tool shows of the axis, typed with the tool’s own signs. */
 export function TypedReading({ state, task }: { state: Workspace; task: Task }) {

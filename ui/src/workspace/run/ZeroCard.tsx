@@ -1,10 +1,10 @@
 import Typography from '@mui/material/Typography';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { amount } from '../../format/amount';
-import { degrees } from '../../format/length';
-import { Sheet } from '../sheets/Sheet';
-import type { Task } from '../useTask';
+import { amount } from '../../words/amount';
+import { degrees } from '../../words/length';
+import { Sheet } from '../../sheet/Sheet';
+import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
 
 /** An electronic zero: what it would store, what is stored already, and what it does not do. */

@@ -7,8 +7,8 @@ import { Link } from 'react-router';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { useMay } from '../../session/usePerson';
-import type { Task } from '../useTask';
-import { Sheet } from './Sheet';
+import type { Task } from '../task/useTask';
+import { Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
 
 /** What the record proves and what it does not, and the seal. */

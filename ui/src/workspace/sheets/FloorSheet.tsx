@@ -6,13 +6,13 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client, Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { degrees, length, type LengthDisplay } from '../../format/length';
-import { useBurst } from '../useBurst';
-import { useDraft } from '../useDraft';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
-import { Key } from './AnswerButtons';
-import { Figure, Sheet } from './Sheet';
+import { degrees, length, type LengthDisplay } from '../../words/length';
+import { useBurst } from '../../sheet/useBurst';
+import { useDraft } from '../../sheet/useDraft';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
+import { Key } from '../../sheet/AnswerButtons';
+import { Figure, Sheet } from '../../sheet/Sheet';
 
 type Place = Workspace['floor']['places'][number];
 

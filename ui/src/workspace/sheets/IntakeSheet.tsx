@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 const TITLES = {
   owed: 'is owed a calibration',

@@ -2,8 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Reading, Workspace } from '../../api/types';
-import { clock } from '../../format/length';
-import type { Task } from '../useTask';
+import { clock } from '../../words/length';
+import type { Task } from '../task/useTask';
 import { figures } from '../../theme/theme';
 
 const FATES: Record<Reading['fate'], string> = {

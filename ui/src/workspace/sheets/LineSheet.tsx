@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Trace, Workspace } from '../../api/types';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 import { MarkForm } from './MarkForm';
 import { QuestionsSheet } from './QuestionsSheet';
 import { ReferenceForm } from './ReferenceForm';

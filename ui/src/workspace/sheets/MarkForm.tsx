@@ -6,10 +6,10 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { length } from '../../format/length';
-import { useLengthDisplay } from '../../format/useLengthDisplay';
-import { useSchools } from '../useSchools';
-import type { Task } from '../useTask';
+import { length } from '../../words/length';
+import { useLengthDisplay } from '../../words/useLengthDisplay';
+import { useSchools } from '../task/useSchools';
+import type { Task } from '../task/useTask';
 
 type Mark = Workspace['method']['marks']['front'];
 

@@ -9,11 +9,11 @@ import {
   lengthFigure,
   lengthUnit,
   type LengthDisplay,
-} from '../../format/length';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
-import { Key } from './AnswerButtons';
-import { Figure, Sheet } from './Sheet';
+} from '../../words/length';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
+import { Key } from '../../sheet/AnswerButtons';
+import { Figure, Sheet } from '../../sheet/Sheet';
 
 const VERBS: Record<Move['kind'], string> = {
   turn: 'Turn the stand',

@@ -4,13 +4,13 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
-import type { LengthDisplay } from '../../format/length';
-import { PhotoButton } from '../../order/PhotoButton';
-import type { Task } from '../useTask';
+import type { LengthDisplay } from '../../words/length';
+import { PhotoButton } from '../../order/parts/PhotoButton';
+import type { Task } from '../task/useTask';
 import { Ledger } from './Ledger';
 import { MoveSheet } from './MoveSheet';
 import { ReadSheet } from './ReadSheet';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 import { SurveySheet } from './SurveySheet';
 import { Upcoming } from './Upcoming';
 

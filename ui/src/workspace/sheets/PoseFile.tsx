@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Pose } from '../../api/types';
 import { FileButton } from '../../shell/FileButton';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 
 /** The rig's own file instead of typing its three figures. */
 export function PoseFile({ task }: { task: Task }) {

@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StageId, Workspace } from '../../api/types';
-import { clock, type LengthDisplay } from '../../format/length';
+import { clock, type LengthDisplay } from '../../words/length';
 import { AcceptCard } from '../run/AcceptCard';
 import { AdjustCard } from '../run/AdjustCard';
 import { CauseList } from '../run/CauseList';
@@ -17,9 +17,9 @@ import { ShiftCard } from '../run/ShiftCard';
 import { Swing } from '../run/Swing';
 import { SHIFT_RESULTS } from '../run/words';
 import { ZeroCard } from '../run/ZeroCard';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 import { RunResult } from './RunResult';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 const TITLES = {
   holds: 'The axis holds',

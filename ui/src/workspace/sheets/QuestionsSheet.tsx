@@ -2,11 +2,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Question } from '../../api/types';
-import { clock } from '../../format/length';
-import type { Task } from '../useTask';
-import { AnswerButtons, ANSWERS, type Answer } from './AnswerButtons';
+import { clock } from '../../words/length';
+import type { Task } from '../task/useTask';
+import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
 import { Cautions } from './Cautions';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 interface Props {
   title: string;

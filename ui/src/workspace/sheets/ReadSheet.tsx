@@ -8,14 +8,14 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState, type ReactNode } from 'react';
 import { answer, client, Refused } from '../../api/client';
 import type { Call, Workspace } from '../../api/types';
-import { lengthUnit, readingFigure, readingSide, type LengthDisplay } from '../../format/length';
-import { useBurst } from '../useBurst';
-import { useDraft } from '../useDraft';
-import { useKeys } from '../useKeys';
-import type { Task } from '../useTask';
-import { Key } from './AnswerButtons';
+import { lengthUnit, readingFigure, readingSide, type LengthDisplay } from '../../words/length';
+import { useBurst } from '../../sheet/useBurst';
+import { useDraft } from '../../sheet/useDraft';
+import { useKeys } from '../../sheet/useKeys';
+import type { Task } from '../task/useTask';
+import { Key } from '../../sheet/AnswerButtons';
 import { PoseFile } from './PoseFile';
-import { Figure, Sheet } from './Sheet';
+import { Figure, Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
 
 interface Props {

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { ReferenceId, Workspace } from '../../api/types';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 
 const LINES: Record<ReferenceId, string> = {
   'body-centreline': 'Body centreline',

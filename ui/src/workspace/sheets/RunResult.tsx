@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Axis, Run, Workspace } from '../../api/types';
-import { clock, degrees } from '../../format/length';
+import { clock, degrees } from '../../words/length';
 import { AxisLine } from '../run/AxisLine';
 
 const ECHO = {

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../format/length';
+import { clock } from '../../words/length';
 import { usePerson } from '../../session/usePerson';
 import { verdictWord } from '../../shell/VerdictMark';
 import { CauseCard } from '../run/CauseCard';
@@ -16,9 +16,9 @@ import { StepCard } from '../run/StepCard';
 import { Steps } from '../run/Steps';
 import { ToolButton } from '../run/ToolButton';
 import { stepDue } from '../run/words';
-import type { Task } from '../useTask';
+import type { Task } from '../task/useTask';
 import { Cautions } from './Cautions';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 /** The run: what bars it and who releases it, the step that is due, and what went wrong. */
 export function RunSheet({ state, task }: { state: Workspace; task: Task }) {

@@ -6,9 +6,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types';
-import { useSchools } from '../useSchools';
-import type { Task } from '../useTask';
-import { Sheet } from './Sheet';
+import { useSchools } from '../task/useSchools';
+import type { Task } from '../task/useTask';
+import { Sheet } from '../../sheet/Sheet';
 
 type School = SchoolChoices['schools'][number];
 

@@ -5,9 +5,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { expectedReading, length } from '../../format/length';
-import { useLengthDisplay } from '../../format/useLengthDisplay';
-import type { Task } from '../useTask';
+import { expectedReading, length } from '../../words/length';
+import { useLengthDisplay } from '../../words/useLengthDisplay';
+import type { Task } from '../task/useTask';
 
 /** How the target hangs: on an arm of the stand, and a plate at a tilt. What that spoils is due again. */
 export function StandForm({

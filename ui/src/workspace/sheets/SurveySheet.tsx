@@ -5,9 +5,9 @@ import type { ReactNode } from 'react';
 import { useQuery } from '../../api/useQuery';
 import { answer, client } from '../../api/client';
 import type { Survey, Workspace } from '../../api/types';
-import { chance, degrees, length, type LengthDisplay } from '../../format/length';
+import { chance, degrees, length, type LengthDisplay } from '../../words/length';
 import { VerdictMark } from '../../shell/VerdictMark';
-import { Sheet } from './Sheet';
+import { Sheet } from '../../sheet/Sheet';
 
 /** How far this set-up may be off in degrees at the sensor, the ways of measuring against each other, and the lines. */
 export function SurveySheet({

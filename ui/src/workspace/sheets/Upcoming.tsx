@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Workspace } from '../../api/types';
-import { expectedReading, type LengthDisplay } from '../../format/length';
+import { expectedReading, type LengthDisplay } from '../../words/length';
 
 interface Props {
   state: Workspace;

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { ReactNode } from 'react';
-import { figures } from '../../theme/theme';
+import { figures } from '../theme/theme';
 
 /** The present call: the one thing to do, on a sheet of its own. */
 export function Sheet({

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Input;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;

@@ -1,6 +1,6 @@
-import { useQuery } from '../api/useQuery';
-import { answer, client } from '../api/client';
-import type { Workspace } from '../api/types';
+import { useQuery } from '../../api/useQuery';
+import { answer, client } from '../../api/client';
+import type { Workspace } from '../../api/types';
 
 /** What a set-up can be measured by, and what can be plumbed for it. */
 export function useSchools(state: Workspace) {

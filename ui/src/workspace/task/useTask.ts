@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { answer, client } from '../api/client';
-import { goesAlone } from '../api/lines.generated';
-import type { Pose, Wish, Workspace } from '../api/types';
-import { useRecord, type Sent } from '../api/useRecord';
+import { answer, client } from '../../api/client';
+import { goesAlone } from '../../api/lines.generated';
+import type { Pose, Wish, Workspace } from '../../api/types';
+import { useRecord, type Sent } from '../../journal/useRecord';
 
 /** What can be written to a task's record: a line, or what comes of a file, a tool or closing it. */
 export type Write = (

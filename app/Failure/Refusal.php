@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Failure;
 
 use Lumbro\Core\Message\Message;
 

@@ -1,6 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import type { Intake } from '../api/types';
+import type { Intake } from '../../api/types';
 
 export interface Choice {
   code: string;

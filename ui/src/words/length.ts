@@ -1,4 +1,4 @@
-import { sixteenths } from '../words/quantities';
+import { sixteenths } from './quantities';
 
 /** How lengths are shown. What was typed is shown as typed; only derived figures follow this choice. */
 export type LengthDisplay = 'mm' | 'in';

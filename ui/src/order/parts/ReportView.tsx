@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
-import { slate } from '../theme/floor';
+import { slate } from '../../theme/floor';
 
 export type ReportKind = 'customer' | 'insurer' | 'shop';
 

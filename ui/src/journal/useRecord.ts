@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { usePerson, useSignedOut } from '../session/usePerson';
-import { Refused, Unreachable } from './client';
+import { Refused, Unreachable } from '../api/client';
 import { forget, keep, waitingLines } from './outbox';
-import { useQuery } from './useQuery';
-import { uuid7 } from './uuid7';
+import { useQuery } from '../api/useQuery';
+import { uuid7 } from '../api/uuid7';
 
 /** A line on its way: made under an id of its own, by somebody who saw this version of the record. */
 export type Sent<Line> = Line & { id: string; version: number };

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { useSize } from '../floor/useSize';
-import { length } from '../format/length';
-import { useLengthDisplay } from '../format/useLengthDisplay';
-import { Projection, STANCES, type Spot } from '../floor/view';
+import { useSize } from './useSize';
+import { length } from '../words/length';
+import { useLengthDisplay } from '../words/useLengthDisplay';
+import { Projection, STANCES, type Spot } from './view';
 import { slate } from '../theme/floor';
 import { theme } from '../theme/theme';
 

@@ -5,9 +5,9 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { sendFile } from '../api/sendFile';
-import type { Order } from '../api/types';
-import { uuid7 } from '../api/uuid7';
+import { sendFile } from '../../api/sendFile';
+import type { Order } from '../../api/types';
+import { uuid7 } from '../../api/uuid7';
 
 const LIMITS =
   'JPEG, PNG or WebP, up to 20 MB. The place it was taken at is left out unless you keep it.';

@@ -1,4 +1,4 @@
-import type { PartId } from '../api/types';
+import type { PartId } from '../../api/types';
 
 /** The parts of intake and preparation, as people call them. */
 export const PARTS: Record<PartId, string> = {

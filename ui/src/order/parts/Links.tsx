@@ -4,11 +4,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useQuery } from '../api/useQuery';
-import { answer, client } from '../api/client';
-import type { Links as LinksOf } from '../api/types';
-import { uuid7 } from '../api/uuid7';
-import { useMay } from '../session/usePerson';
+import { useQuery } from '../../api/useQuery';
+import { answer, client } from '../../api/client';
+import type { Links as LinksOf } from '../../api/types';
+import { uuid7 } from '../../api/uuid7';
+import { useMay } from '../../session/usePerson';
 import { REPORTS, type ReportKind } from './ReportView';
 
 const when = (iso: string) =>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
-import type { DriveJudged, DriveLine } from '../api/types';
-import { useSize } from '../floor/useSize';
-import { slate } from '../theme/floor';
+import type { DriveJudged, DriveLine } from '../../api/types';
+import { useSize } from '../../floor/useSize';
+import { slate } from '../../theme/floor';
 import type { Drives } from './useDrives';
 
 const STRIP = 120;

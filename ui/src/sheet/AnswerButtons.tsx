@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
-import { useKeys } from '../useKeys';
+import { useKeys } from './useKeys';
 
 export type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
 

@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useQuery } from '../api/useQuery';
-import { answer, client } from '../api/client';
-import { sendFile } from '../api/sendFile';
-import type { DrivePage, Order } from '../api/types';
-import { uuid7 } from '../api/uuid7';
+import { useQuery } from '../../api/useQuery';
+import { answer, client } from '../../api/client';
+import { sendFile } from '../../api/sendFile';
+import type { DrivePage, Order } from '../../api/types';
+import { uuid7 } from '../../api/uuid7';
 
 /** The drives of an order, the one that is looked at, and a track’s file taken in. */
 export function useDrives(order: Order, wanted: boolean) {

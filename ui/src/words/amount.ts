@@ -1,5 +1,11 @@
-import type { Amount } from '../api/types';
 import { degrees, length, type LengthDisplay } from './length';
+
+/** How far something is off, and which way in words. */
+interface Amount {
+  amount: number;
+  unit: 'mm' | 'degrees';
+  direction: string;
+}
 
 /** A figure with its unit and its direction; the direction is left out where the figure shows as nothing. */
 export function amount(value: Amount, display: LengthDisplay, digits = 2): string {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useQuery } from '../api/useQuery';
-import { answer, client } from '../api/client';
-import type { Order } from '../api/types';
+import { useQuery } from '../../api/useQuery';
+import { answer, client } from '../../api/client';
+import type { Order } from '../../api/types';
 import type { OrderFile } from './useOrder';
 
 /** Where a car is put: the middle of its rear hubs, mm in the bay, and where it faces, degrees. */

@@ -1,5 +1,5 @@
-import { useQuery } from '../api/useQuery';
-import { answer, client } from '../api/client';
+import { useQuery } from '../../api/useQuery';
+import { answer, client } from '../../api/client';
 
 /** What an intake chooses from. */
 export function useIntake() {

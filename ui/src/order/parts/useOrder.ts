@@ -1,8 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { answer, client, Refused } from '../api/client';
-import { goesAlone } from '../api/lines.generated';
-import type { Order, Wish } from '../api/types';
-import { useRecord } from '../api/useRecord';
+import { answer, client, Refused } from '../../api/client';
+import { goesAlone } from '../../api/lines.generated';
+import type { Order, Wish } from '../../api/types';
+import { useRecord } from '../../journal/useRecord';
 
 /** A line for the order's record. */
 export interface Note {
