@@ -11,7 +11,12 @@ use Illuminate\Foundation\Application;
 /** Databases of the scratch cluster that `./lumbro test` starts; the shop's own is never touched. */
 final class TestDatabase
 {
-    /** Makes an empty database with the tables and the demo shop in it. */
+    /** Holds whoever else would make the template at the same moment. */
+    private const LOCK = 471_0815;
+
+    private const TEMPLATE = 'lumbro_test_template';
+
+    /** Makes a database with the tables and the demo shop in it, as a copy of one that is made once for all. */
     public static function create(string $name, Application $app): void
     {
         if (getenv('LUMBRO_CLUSTER') === false) {
@@ -21,16 +26,35 @@ final class TestDatabase
             throw new \RuntimeException("“{$name}” is no test database.");
         }
         $server = self::owner('postgres');
-        $server->exec("drop database if exists $name with (force)");
-        $server->exec("create database $name");
-        foreach (['app', 'owner'] as $connection) {
-            $app->make('config')->set("database.connections.$connection.database", $name);
-            $app->make('db')->purge($connection);
+        $server->exec('select pg_advisory_lock(' . self::LOCK . ')');
+        if ($server->query("select 1 from pg_database where datname = '" . self::TEMPLATE . "'")->fetch() === false) {
+            $server->exec('create database ' . self::TEMPLATE);
+            self::fill($app);
         }
+        $server->exec("drop database if exists $name with (force)");
+        $server->exec("create database $name template " . self::TEMPLATE);
+        $server->exec('select pg_advisory_unlock(' . self::LOCK . ')');
+        self::point($app, $name);
+    }
+
+    /** The tables and the demo shop, in the template. */
+    private static function fill(Application $app): void
+    {
+        self::point($app, self::TEMPLATE);
         $kernel = $app->make(Kernel::class);
         $kernel->call('migrate', ['--database' => 'owner', '--force' => true]);
         $kernel->call('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+        // A database that somebody is connected to cannot be copied.
         $app->make('db')->purge('owner');
+        $app->make('db')->purge('app');
+    }
+
+    private static function point(Application $app, string $database): void
+    {
+        foreach (['app', 'owner'] as $connection) {
+            $app->make('config')->set("database.connections.$connection.database", $database);
+            $app->make('db')->purge($connection);
+        }
     }
 
     public static function owner(string $database): \PDO

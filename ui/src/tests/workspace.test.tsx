@@ -78,7 +78,10 @@ describe('a reading', () => {
     await person.click(screen.getByRole('button', { name: /take it/ }));
     await waitFor(() => expect(server.writes()).toHaveLength(2));
     expect(server.writes()[0]?.line).not.toHaveProperty('confirmed');
-    expect(server.writes()[1]?.line).toMatchObject({ typed: '18490', confirmed: true });
+    expect(server.writes()[1]?.body).toMatchObject({
+      confirmed: true,
+      payload: { typed: '18490' },
+    });
   });
 
   it('that waited for a connection is asked about too when it is sent', async () => {

@@ -81,9 +81,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           typed: typed === '' && confirmed ? (sent?.typed ?? '') : typed,
           ...(call.datums.length > 0 ? { datum } : {}),
           ...(call.reading ? { strikes: call.reading.id } : {}),
-          ...(confirmed ? { confirmed } : {}),
           ...(call.statesAccuracy ? { accuracy } : {}),
         },
+        ...(confirmed ? { confirmed } : {}),
       },
       () => {
         setTyped('');
