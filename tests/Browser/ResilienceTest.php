@@ -48,11 +48,11 @@ final class ResilienceTest extends BrowserCase
     {
         $api = $this->api();
         $task = $api->task('2466');
-        TestDatabase::stop();
+        TestDatabase::stop(self::$server->database);
         try {
             [$status, $problem] = $api->write($task, 'answer', 0, ['item' => 'tyres', 'answer' => 'yes']);
         } finally {
-            TestDatabase::start();
+            TestDatabase::start(self::$server->database);
         }
         self::assertSame([503, 'database-away'], [$status, $problem['code']]);
         self::assertStringNotContainsString('SQLSTATE', (string) json_encode($problem));

@@ -24,16 +24,16 @@ export function App() {
       <Routes>
         <Route path="/" element={<Today />} />
         <Route path="/orders/new" element={<NewOrder />} />
-        <Route path="/orders/:order" element={<OrderScreen />} />
+        <Route path="/orders/:order/:sheet?/:detail?" element={<OrderScreen />} />
         <Route path="/cards" element={<CardList />} />
         <Route path="/cards/:card" element={<CardScreen />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />
         <Route path="/cards/:card/copy" element={<CardEdit copy />} />
         <Route path="/records" element={<RecordsScreen />} />
         <Route path="/people" element={<PeopleScreen />} />
-        <Route path="/kit" element={<KitScreen />} />
-        <Route path="/bays" element={<BaysScreen />} />
-        <Route path="/tasks/:task" element={<WorkspaceScreen />} />
+        <Route path="/kit/:sheet?" element={<KitScreen />} />
+        <Route path="/bays/:sheet?" element={<BaysScreen />} />
+        <Route path="/tasks/:task/:sheet?/:detail?" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="/tasks/:task/note" element={<SendBackNote />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { uuid7 } from '../api/uuid7';
@@ -16,7 +17,9 @@ export const BAYS = ['bays'];
 /** The shop's bays: what they look like from above, what stands in them, and what is known of their floor. */
 export function BaysScreen() {
   const bays = useQuery({ queryKey: BAYS, queryFn: () => answer(client.GET('/api/bays')) });
-  const [open, setOpen] = useState<string | null>(null);
+  const { sheet: open = null } = useParams();
+  const navigate = useNavigate();
+  const setOpen = (id: string) => void navigate(`/bays/${id}`);
   const [fresh, setFresh] = useState<{ id: string; version: number; document: Bay } | null>(null);
   const shown =
     (fresh && (open === null || open === fresh.id) ? fresh : null) ??

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import type { KitItem } from '../api/types';
@@ -22,8 +22,17 @@ export const KIT = ['kit'];
 export function KitScreen() {
   const kit = useQuery({ queryKey: KIT, queryFn: () => answer(client.GET('/api/kit')) });
   const words = useWords();
-  const [edited, setEdited] = useState<KitItem | Sort | null>(null);
+  const { sheet } = useParams();
+  const navigate = useNavigate();
   const data = kit.data;
+  // The address names an item, or the sort that a new one is of.
+  const edited: KitItem | Sort | null =
+    data?.mayEdit === true
+      ? (SORTS.find((sort) => sheet === `new-${sort}`) ??
+        data.items.find((item) => item.id === sheet) ??
+        null)
+      : null;
+  const edit = (what: string | null) => void navigate(what === null ? '/kit' : `/kit/${what}`);
   return (
     <Page title="Kit">
       {kit.isPending && <Skeleton variant="rectangular" height={280} />}
@@ -51,7 +60,7 @@ export function KitScreen() {
               sort={
                 typeof edited === 'string' ? edited : ((edited.document as Doc)['sort'] as Sort)
               }
-              onClose={() => setEdited(null)}
+              onClose={() => edit(null)}
             />
           )}
           {SORTS.map((sort) => (
@@ -71,7 +80,7 @@ export function KitScreen() {
               >
                 <Typography variant="h2">{words.of(`kit.sort.${sort}`)}</Typography>
                 {data.mayEdit && (
-                  <Button variant="outlined" onClick={() => setEdited(sort)}>
+                  <Button variant="outlined" onClick={() => edit(`new-${sort}`)}>
                     Add
                   </Button>
                 )}
@@ -89,7 +98,7 @@ export function KitScreen() {
                     <Item
                       key={item.id}
                       item={item}
-                      onEdit={data.mayEdit ? () => setEdited(item) : null}
+                      onEdit={data.mayEdit ? () => edit(item.id) : null}
                     />
                   ))}
               </Box>

@@ -11,6 +11,7 @@ import { ReadOnly } from '../shell/ReadOnly';
 import { TopBar } from '../shell/TopBar';
 import { figures } from '../theme/theme';
 import { useKeys } from '../sheet/useKeys';
+import { useSheetAddress } from '../sheet/useSheetAddress';
 import { CarPlan } from './CarPlan';
 import { AskedOnce, OrderBanner } from './OrderBanner';
 import { OrderFarView } from './OrderFarView';
@@ -51,8 +52,9 @@ export function OrderScreen() {
 const FROM_BEHIND = STANCES.findIndex((stance) => stance.id === 'behind');
 
 function Open({ order, file }: { order: Order; file: OrderFile }) {
-  const [shown, setShown] = useState<PartId | null>(null);
-  const [sensor, setSensor] = useState<string | null>(null);
+  const address = useSheetAddress<PartId>(`/orders/${order.id}`, Object.keys(PARTS) as PartId[]);
+  const { shown } = address;
+  const sensor = shown === 'owed' ? address.detail : null;
   const [stance, setStance] = useState(FROM_BEHIND);
   const [far, setFar] = useState(false);
   const [report, setReport] = useState<ReportKind>('customer');
@@ -68,13 +70,14 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
     () => ({
       f: () => setFar((open) => !open),
       v: () => setStance((now) => (now + 1) % STANCES.length),
-      p: () => setShown(null),
+      p: () => address.show(null),
     }),
-    [],
+    [address.show], // eslint-disable-line react-hooks/exhaustive-deps
   );
   useKeys(keys);
 
-  const show = (next: PartId) => setShown(next === order.waits.part ? null : next);
+  const show = (next: PartId) => address.show(next === order.waits.part ? null : next);
+  const choose = (id: string | null) => address.show('owed', id);
   return (
     <Box sx={{ height: '100vh', minHeight: 640, display: 'flex', flexDirection: 'column' }}>
       <TopBar>
@@ -131,10 +134,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               order={order}
               stance={STANCES[stance] ?? STANCES[0]!}
               chosen={sensor}
-              onChoose={(id) => {
-                setSensor(id);
-                show('owed');
-              }}
+              onChoose={choose}
             />
           )}
           {!['bay', 'drive', 'close'].includes(part) && (
@@ -147,17 +147,17 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
         >
           {part !== order.waits.part && (
-            <Button variant="outlined" onClick={() => setShown(null)} fullWidth sx={{ mb: 2 }}>
+            <Button variant="outlined" onClick={() => address.show(null)} fullWidth sx={{ mb: 2 }}>
               Back to what it waits for
             </Button>
           )}
           {part === 'work' && <WorkSheet order={order} file={file} />}
           {part === 'owed' && (
-            <OwedSheet order={order} file={file} chosen={sensor} onChoose={setSensor} />
+            <OwedSheet order={order} file={file} chosen={sensor} onChoose={choose} />
           )}
           {part === 'capture' && <CaptureSheet order={order} file={file} />}
           {part === 'scan' && (
-            <ScanSheet order={order} file={file} phase="pre" onStay={() => setShown('scan')} />
+            <ScanSheet order={order} file={file} phase="pre" onStay={() => address.show('scan')} />
           )}
           {part === 'post-scan' && (
             <ScanSheet
@@ -165,7 +165,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               order={order}
               file={file}
               phase="post"
-              onStay={() => setShown('post-scan')}
+              onStay={() => address.show('post-scan')}
             />
           )}
           {part === 'conditions' && <ConditionsSheet order={order} file={file} />}
@@ -177,7 +177,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           {part === 'drive' && <DriveSheet drives={drives} />}
           {part === 'road' && <RoadSheet order={order} file={file} />}
           {part === 'close' && (
-            <ClosingSheet order={order} file={file} kind={report} onShow={setShown} />
+            <ClosingSheet order={order} file={file} kind={report} onShow={address.show} />
           )}
         </Box>
       </Box>

@@ -29,11 +29,8 @@ export function RecordsScreen() {
   );
   const orders = list.pages.flatMap((page) => page.orders);
   const [plate, vin, serial] = [address.get('plate'), address.get('vin'), address.get('serial')];
-  const [archives, setArchives] = useState(false);
-  const open = (to: Record<string, string>) => {
-    setArchives(false);
-    setAddress(to);
-  };
+  const archives = address.get('show') === 'archives';
+  const open = (to: Record<string, string>) => setAddress(to);
   return (
     <Page title="Records" fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
@@ -49,7 +46,7 @@ export function RecordsScreen() {
         <Button
           variant={archives ? 'contained' : 'outlined'}
           aria-pressed={archives}
-          onClick={() => setArchives(!archives)}
+          onClick={() => setAddress(archives ? {} : { show: 'archives' })}
           sx={{ minHeight: 56 }}
         >
           Archives from elsewhere

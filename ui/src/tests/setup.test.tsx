@@ -66,7 +66,7 @@ describe('the ways of measuring', () => {
       schools: ['plumb-and-line', 'hub-marks'],
       version: 7,
     });
-    expect(screen.queryByTestId('sketch')).not.toBeInTheDocument();
+    await waitFor(() => expect(screen.queryByTestId('sketch')).not.toBeInTheDocument());
   });
 
   it('can be tried again where they did not come', async () => {

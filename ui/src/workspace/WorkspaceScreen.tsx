@@ -26,6 +26,7 @@ import { RunSheet } from './sheets/RunSheet';
 import { Spine } from './Spine';
 import { Tally } from './Tally';
 import { useKeys } from '../sheet/useKeys';
+import { useSheetAddress } from '../sheet/useSheetAddress';
 import { useTask, type Task } from './task/useTask';
 import { figures } from '../theme/theme';
 
@@ -48,16 +49,19 @@ function closed(stages: Workspace['stages']): Workspace['stages'] {
 function Open({ state, task }: { state: Workspace; task: Task }) {
   const [display] = useLengthDisplay();
   const [stance, setStance] = useState(0);
-  const [shown, setShown] = useState<StageId | null>(
-    state.stages.some((stage) => stage.id === 'prepare' && stage.state !== 'hollow')
-      ? null
-      : 'intake',
+  const address = useSheetAddress<StageId>(
+    `/tasks/${state.task}`,
+    state.stages.map((known) => known.id),
   );
-  const [chosen, setChosen] = useState<string | null>(null);
+  // Who comes to a task that nobody has begun sees first what it is about.
+  const [begun, setBegun] = useState(() =>
+    state.stages.some((known) => known.id === 'prepare' && known.state !== 'hollow'),
+  );
   const [far, setFar] = useState(false);
   const [help, setHelp] = useState(false);
   const [sketch, setSketch] = useState<Trace[] | null>(null);
   const present = state.seal ? 'close' : state.stage;
+  const shown = address.shown ?? (begun ? null : 'intake');
   const stage = shown ?? present;
   const sealed = state.seal !== null;
 
@@ -72,8 +76,8 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
     }
   };
   const toPresent = () => {
-    setShown(null);
-    setChosen(null);
+    setBegun(true);
+    address.show(null);
   };
   useKeys(
     useMemo(
@@ -84,7 +88,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         p: toPresent,
         '?': () => setHelp(true),
       }),
-      [state, task], // eslint-disable-line react-hooks/exhaustive-deps
+      [state, task, address.show], // eslint-disable-line react-hooks/exhaustive-deps
     ),
   );
 
@@ -142,7 +146,10 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             stages={sealed ? closed(state.stages) : state.stages}
             shown={stage}
             present={present}
-            onShow={(next) => setShown(next === present ? null : next)}
+            onShow={(next) => {
+              setBegun(true);
+              address.show(next === present ? null : next);
+            }}
           />
         </Box>
         <Box
@@ -192,20 +199,34 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             <FloorSheet state={state} task={task} display={display} sealed={sealed} />
           )}
           {stage === 'line' && (
-            <LineSheet state={state} task={task} sealed={sealed} onSketch={setSketch} />
+            <LineSheet
+              state={state}
+              task={task}
+              sealed={sealed}
+              choosing={address.detail === 'ways'}
+              onChoosing={(choosing) => address.show('line', choosing ? 'ways' : null)}
+              onSketch={setSketch}
+            />
           )}
           {stage === 'place' && (
             <PlaceSheet
               state={state}
               task={task}
               display={display}
-              chosen={chosen}
-              onChoose={setChosen}
+              open={address.detail}
+              onOpen={(next) => address.show('place', next)}
             />
           )}
           {stage === 'run' && <RunSheet state={state} task={task} />}
           {stage === 'prove' && (
-            <ProveSheet state={state} task={task} display={display} onShow={setShown} />
+            <ProveSheet
+              state={state}
+              task={task}
+              display={display}
+              sending={address.detail === 'send-back'}
+              onSending={(sending) => address.show('prove', sending ? 'send-back' : null)}
+              onShow={address.show}
+            />
           )}
           {stage === 'close' && <CloseSheet state={state} task={task} />}
         </Box>

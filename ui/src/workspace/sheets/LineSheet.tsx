@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import type { Trace, Workspace } from '../../api/types';
 import type { Task } from '../task/useTask';
 import { MarkForm } from './MarkForm';
@@ -14,13 +13,15 @@ interface Props {
   state: Workspace;
   task: Task;
   sealed: boolean;
+  /** Whether the ways to measure are open. */
+  choosing: boolean;
+  onChoosing: (choosing: boolean) => void;
   /** Shows a school's tapes and beams on the plan. */
   onSketch: (traces: Trace[] | null) => void;
 }
 
 /** The line: its steps one after the other, and beneath them how it is measured, from what, against what. */
-export function LineSheet({ state, task, sealed, onSketch }: Props) {
-  const [choosing, setChoosing] = useState(false);
+export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch }: Props) {
   if (choosing) {
     return (
       <SchoolsSheet
@@ -29,7 +30,7 @@ export function LineSheet({ state, task, sealed, onSketch }: Props) {
         onSketch={onSketch}
         onLeave={() => {
           onSketch(null);
-          setChoosing(false);
+          onChoosing(false);
         }}
       />
     );
@@ -53,7 +54,7 @@ export function LineSheet({ state, task, sealed, onSketch }: Props) {
         ))}
       </Box>
       {!sealed && (
-        <Button variant="outlined" fullWidth onClick={() => setChoosing(true)}>
+        <Button variant="outlined" fullWidth onClick={() => onChoosing(true)}>
           Measure another way, or a second one
         </Button>
       )}

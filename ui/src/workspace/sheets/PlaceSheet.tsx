@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../words/length';
@@ -18,15 +17,17 @@ interface Props {
   state: Workspace;
   task: Task;
   display: LengthDisplay;
-  /** A call the person chose, before the one that is due. */
-  chosen: string | null;
-  onChoose: (call: string | null) => void;
+  /** What the person opened: a call before the one that is due, or how sure the survey is. */
+  open: string | null;
+  onOpen: (what: string | null) => void;
 }
 
+/** In the place of a call: what the survey says of itself. */
+const SURVEY = 'survey';
+
 /** The set-up: the present reading or move, what comes after it, and everything read so far. */
-export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
+export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
   const queries = useQueryClient();
-  const [weighing, setWeighing] = useState(false);
   const { kind, call } = state.present;
   const due = ['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null;
   // What waits on this device is read already: the next one is due.
@@ -36,20 +37,13 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
       ? (state.calls.find((known) => known.reading === null && !here.includes(known.id))?.id ??
         null)
       : due;
+  const chosen = state.calls.some((known) => known.id === open) ? open : null;
   const wanted = chosen ?? next;
   const reading = state.calls.find((known) => known.id === wanted);
   const sealed = state.seal !== null;
-  if (weighing) {
+  if (open === SURVEY) {
     return (
-      <SurveySheet
-        state={state}
-        display={display}
-        onChoose={(next) => {
-          setWeighing(false);
-          onChoose(next);
-        }}
-        onLeave={() => setWeighing(false)}
-      />
+      <SurveySheet state={state} display={display} onChoose={onOpen} onLeave={() => onOpen(null)} />
     );
   }
   return (
@@ -64,8 +58,8 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
           state={state}
           task={task}
           display={display}
-          onDone={() => onChoose(null)}
-          onLeave={chosen === null ? null : () => onChoose(null)}
+          onDone={() => onOpen(null)}
+          onLeave={chosen === null ? null : () => onOpen(null)}
         />
       )}
       {!sealed && !reading && kind === 'move' && (
@@ -84,15 +78,9 @@ export function PlaceSheet({ state, task, display, chosen, onChoose }: Props) {
           }
         />
       )}
-      <Upcoming
-        state={state}
-        display={display}
-        wanted={wanted}
-        onChoose={onChoose}
-        sealed={sealed}
-      />
+      <Upcoming state={state} display={display} wanted={wanted} onChoose={onOpen} sealed={sealed} />
       <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
-        <Button variant="outlined" onClick={() => setWeighing(true)}>
+        <Button variant="outlined" onClick={() => onOpen(SURVEY)}>
           How sure this is
         </Button>
         <Button variant="outlined" component={Link} to={`/tasks/${state.task}/stake-out`}>

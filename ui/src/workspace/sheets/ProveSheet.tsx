@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { StageId, Workspace } from '../../api/types';
 import { clock, type LengthDisplay } from '../../words/length';
@@ -33,14 +32,18 @@ export function ProveSheet({
   state,
   task,
   display,
+  sending,
+  onSending,
   onShow,
 }: {
   state: Workspace;
   task: Task;
   display: LengthDisplay;
+  /** Whether the form for sending back is open. */
+  sending: boolean;
+  onSending: (sending: boolean) => void;
   onShow: (stage: StageId) => void;
 }) {
-  const [sending, setSending] = useState(false);
   const { run } = state;
   const sealed = state.seal !== null;
   const working = !sealed && run.sentBack === null && run.accepted === null;
@@ -53,7 +56,7 @@ export function ProveSheet({
       {run.sentBack && <SentBack state={state} sent={run.sentBack} />}
       {working && !sending && <Present state={state} task={task} display={display} />}
       {working && sending && (
-        <SendBackCard state={state} task={task} onLeave={() => setSending(false)} />
+        <SendBackCard state={state} task={task} onLeave={() => onSending(false)} />
       )}
       {run.finding && verdict && (
         <Sheet title={TITLES[verdict]} testId="prove">
@@ -67,7 +70,7 @@ export function ProveSheet({
                 {run.proven ? 'Close the record' : 'Close as not proven'}
               </Button>
               {state.present.kind !== 'send-back' && !sending && !run.proven && (
-                <Button variant="outlined" onClick={() => setSending(true)}>
+                <Button variant="outlined" onClick={() => onSending(true)}>
                   Send it back
                 </Button>
               )}

@@ -1,0 +1,39 @@
+import { screen } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { FakeServer, openAt } from './app';
+import { workspace } from './fixtures';
+
+const state = workspace();
+const api = `/api/tasks/${state.task}`;
+let server: FakeServer;
+
+beforeEach(() => {
+  server = new FakeServer();
+  server.on(`GET ${api}`, { body: state });
+});
+
+describe('an address', () => {
+  it('opens the sheet it names', async () => {
+    openAt(`/tasks/${state.task}/close`);
+    expect(
+      await screen.findByRole('button', { name: 'Back to the present call' }),
+    ).toBeInTheDocument();
+  });
+
+  it('of a sheet that there is none of leaves it to the work', async () => {
+    openAt(`/tasks/${state.task}/no-such-sheet`);
+    await screen.findByTestId('floor-plan');
+    expect(
+      screen.queryByRole('button', { name: 'Back to the present call' }),
+    ).not.toBeInTheDocument();
+  });
+
+  it('changes with the sheet, and back with the way back to the work', async () => {
+    const person = openAt(`/tasks/${state.task}`);
+    await person.click(await screen.findByRole('button', { name: /^Line/ }));
+    await person.click(await screen.findByRole('button', { name: 'Back to the present call' }));
+    expect(
+      screen.queryByRole('button', { name: 'Back to the present call' }),
+    ).not.toBeInTheDocument();
+  });
+});
