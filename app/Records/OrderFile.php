@@ -9,6 +9,7 @@ use App\Models\RepairOrder;
 use App\Models\User;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
@@ -77,7 +78,10 @@ final class OrderFile
             ->orderBy('version')
             ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
         $today = $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10);
-        $journal = OrderJournal::read(self::basis($row, $tasks, $today)->members(), Stored::lines($lines->all()));
+        $journal = new OrderJournal(
+            OrderJournal::context(self::basis($row, $tasks, $today)->members()),
+            array_values($lines->map(static fn(\stdClass $line): OrderLine => Kinds::orderLine(...Stored::line($line)))->all()),
+        );
 
         return new self($row, array_values($tasks), $journal, (int) ($lines->last()->version ?? 0));
     }
@@ -89,9 +93,19 @@ final class OrderFile
      */
     private static function basis(\stdClass $row, array $tasks, string $today): Node
     {
-        $cards = array_map(static fn(\stdClass $task): string => Stored::text($task->sensor) . ':' . ($task->card ?? 'null'), $tasks);
+        $documents = [];
+        $cards = new \stdClass();
+        foreach ($tasks as $task) {
+            $cards->{$task->sensor} = $task->card === null ? null : $documents[$task->card_id] ??= Stored::decoded($task->card);
+        }
 
-        return Node::stored('{"today":' . Stored::text($today) . ",\"vehicle\":$row->sheet,\"cards\":{" . implode(',', $cards) . '},"rules":' . ShopFloor::rules($row) . ',"register":' . ShopFloor::register($row) . '}');
+        return Node::decoded((object) [
+            'today' => $today,
+            'vehicle' => Stored::decoded($row->sheet),
+            'cards' => $cards,
+            'rules' => Stored::decoded(ShopFloor::rules($row)),
+            'register' => Stored::decoded(ShopFloor::register($row)),
+        ]);
     }
 
     /** Where the order stands. */

@@ -23,7 +23,7 @@ final class SealedDocument
     {
         $cards = [];
         foreach ($file->order->tasks as $task) {
-            $cards[$task->sensor] = $task->card === null ? null : self::decoded($task->card);
+            $cards[$task->sensor] = $task->card === null ? null : Stored::decoded($task->card);
         }
 
         return SealedRecordDocument::write($file->state(), [
@@ -37,11 +37,11 @@ final class SealedDocument
         ], [
             'sensor' => $file->context()->sensor->id,
             'today' => $file->order->journal->context->today,
-            'vehicle' => self::decoded($file->order->row->sheet),
+            'vehicle' => Stored::decoded($file->order->row->sheet),
             'cards' => (object) $cards,
-            'rules' => self::decoded(ShopFloor::rules($file->order->row)),
-            'register' => self::decoded($file->order->row->kit),
-            'bay' => self::decoded($file->order->row->bay),
+            'rules' => Stored::decoded(ShopFloor::rules($file->order->row)),
+            'register' => Stored::decoded($file->order->row->kit),
+            'bay' => Stored::decoded($file->order->row->bay),
             'earlierLevels' => $file->context()->earlierLevels,
         ], $file->order->journal->lines(), $file->journal->entries(), OrderEvidence::of($file->order));
     }
@@ -69,10 +69,5 @@ final class SealedDocument
             'zeroElevation' => $zero->elevation,
             'corrected' => array_values(array_unique(array_map(static fn(Corrected $made): string => $made->way, $run->log->corrections))),
         ];
-    }
-
-    private static function decoded(string $json): mixed
-    {
-        return json_decode($json, false, 64, JSON_THROW_ON_ERROR);
     }
 }

@@ -6,24 +6,22 @@ namespace App\Records;
 
 use Lumbro\Core\Measure\Node;
 
-/** What the database keeps as JSON, put together for the core without being decoded twice. */
+/** What the database keeps, as the core reads it. */
 final class Stored
 {
     /**
-     * @param array<\stdClass> $rows id, person, recorded_at, kind and payload of each line, oldest first
+     * @param \stdClass $row id, person, recorded_at, kind and payload of a line
      *
-     * @return list<Node> the lines as records have them
+     * @return array{kind: string, id: string, person: string, at: string, payload: Node}
      */
-    public static function lines(array $rows): array
+    public static function line(\stdClass $row): array
     {
-        $lines = array_map(static fn(\stdClass $row): string => '{"id":' . self::text($row->id) . ',"person":' . self::text($row->person)
-            . ',"at":' . self::text(Moment::read($row->recorded_at)) . ',"kind":' . self::text($row->kind) . ",\"payload\":$row->payload}", $rows);
-
-        return Node::stored('[' . implode(',', $lines) . ']')->items();
+        return ['kind' => $row->kind, 'id' => $row->id, 'person' => $row->person, 'at' => Moment::read($row->recorded_at), 'payload' => Node::stored($row->payload)];
     }
 
-    public static function text(string $text): string
+    /** What JSON says, objects as stdClass. */
+    public static function decoded(string $json): mixed
     {
-        return json_encode($text, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_decode($json, false, 64, JSON_THROW_ON_ERROR);
     }
 }

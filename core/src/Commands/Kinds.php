@@ -61,65 +61,88 @@ final class Kinds
     /** Lines of one sensor's task. */
     public const TASK = 'task';
 
-    /** @var array<string, array<string, Command<covariant Line>>>|null */
-    private static ?array $all = null;
+    /**
+     * Record → kind → its line, the command that decides it and, of a line without rules of its own, how it is written.
+     * Names alone: a reading must not load what it has nothing to do with.
+     */
+    private const KNOWN = [
+        self::ORDER => [
+            'operation' => [OperationNoted::class, NoteOperation::class],
+            'cover' => [CoverNoted::class, NoteCover::class],
+            'owed-answer' => [OwedAnswered::class, AnswerOwed::class],
+            'capture' => [Captured::class, Capture::class],
+            'condition' => [ConditionAnswered::class, AnswerCondition::class],
+            'scan' => [ScanTaken::class, AnyLine::class, ['goesAlone' => true]],
+            'figure' => [FigureMeasured::class, MeasureFigure::class],
+            'detail' => [DetailNoted::class, NoteDetail::class],
+            'estimate-line' => [LineNotUnderstood::class, AnyLine::class, ['isWished' => false]],
+            'estimate-settled' => [LineSettled::class, SettleLine::class],
+            'photo' => [PhotoAdded::class, AddPhoto::class],
+            'card' => [CardChosen::class, ChooseCard::class],
+            'line' => [LineAnswered::class, AnyLine::class, ['goesAlone' => true]],
+            'mark' => [MarkPlumbed::class, AnyLine::class, ['goesAlone' => true]],
+            'floor' => [FloorRead::class, ReadFloor::class],
+            'stance' => [StanceTaken::class, AnyLine::class, ['decides' => true, 'goesAlone' => true]],
+            'bay' => [BayChosen::class, AnyLine::class, ['decides' => true, 'goesAlone' => true]],
+            'drive' => [DriveTaken::class, AnyLine::class, ['isWished' => false]],
+            'road' => [RoadTested::class, TestRoad::class],
+            'left-open' => [LeftOpen::class, LeaveOpen::class],
+        ],
+        self::TASK => [
+            'reading' => [ReadingTaken::class, TakeReading::class],
+            'strike' => [ReadingStruck::class, StrikeReading::class],
+            'move' => [StandMoved::class, AnyLine::class],
+            'answer' => [Answered::class, AnswerQuestion::class],
+            'release' => [RunReleased::class, ReleaseRun::class],
+            'run' => [RunMade::class, TakeRun::class],
+            'run-failed' => [RunFailed::class, AnyLine::class, ['isWished' => false]],
+            'schools' => [SchoolsChosen::class, ChooseSchools::class],
+            'reference' => [ReferenceChosen::class, ChooseReference::class],
+            'stand' => [StandSet::class, SetStand::class],
+            'asked' => [ToolAsked::class, AskTool::class],
+            'answered' => [ToolAnswered::class, HearTool::class],
+            'step-begun' => [StepBegun::class, BeginStep::class],
+            'step' => [StepDone::class, DoStep::class],
+            'correction' => [Corrected::class, CorrectAxis::class],
+            'shift' => [TargetShifted::class, ShiftTarget::class],
+            'mirror' => [MirrorRead::class, ReadMirror::class],
+            'level' => [LevelRead::class, AnyLine::class, ['isWished' => false]],
+            'check' => [CauseChecked::class, LookIntoCause::class],
+            'sent-back' => [SentBack::class, SendBack::class],
+            'accepted' => [BorderlineAccepted::class, AcceptBorderline::class],
+            'reopened' => [Reopened::class, Reopen::class],
+        ],
+    ];
+
+    /** @var array<string, array<string, array{0: class-string<Line>, 1: class-string<Command<covariant Line>>, 2?: array<string, bool>}>> */
+    private static array $known = self::KNOWN;
+
+    /** @var array<string, Command<covariant Line>> kind → its command, where it was asked for */
+    private static array $made = [];
 
     /** @return array<string, Command<covariant Line>> kind → how it is decided */
     public static function all(string $record): array
     {
-        self::$all ??= [self::ORDER => [
-            OperationNoted::KIND => new NoteOperation(),
-            CoverNoted::KIND => new NoteCover(),
-            OwedAnswered::KIND => new AnswerOwed(),
-            Captured::KIND => new Capture(),
-            ConditionAnswered::KIND => new AnswerCondition(),
-            ScanTaken::KIND => new AnyLine(ScanTaken::class, goesAlone: true),
-            FigureMeasured::KIND => new MeasureFigure(),
-            DetailNoted::KIND => new NoteDetail(),
-            LineNotUnderstood::KIND => new AnyLine(LineNotUnderstood::class, isWished: false),
-            LineSettled::KIND => new SettleLine(),
-            PhotoAdded::KIND => new AddPhoto(),
-            CardChosen::KIND => new ChooseCard(),
-            LineAnswered::KIND => new AnyLine(LineAnswered::class, goesAlone: true),
-            MarkPlumbed::KIND => new AnyLine(MarkPlumbed::class, goesAlone: true),
-            FloorRead::KIND => new ReadFloor(),
-            StanceTaken::KIND => new AnyLine(StanceTaken::class, decides: true, goesAlone: true),
-            BayChosen::KIND => new AnyLine(BayChosen::class, decides: true, goesAlone: true),
-            DriveTaken::KIND => new AnyLine(DriveTaken::class, isWished: false),
-            RoadTested::KIND => new TestRoad(),
-            LeftOpen::KIND => new LeaveOpen(),
-        ], self::TASK => [
-            ReadingTaken::KIND => new TakeReading(),
-            ReadingStruck::KIND => new StrikeReading(),
-            StandMoved::KIND => new AnyLine(StandMoved::class),
-            Answered::KIND => new AnswerQuestion(),
-            RunReleased::KIND => new ReleaseRun(),
-            RunMade::KIND => new TakeRun(),
-            RunFailed::KIND => new AnyLine(RunFailed::class, isWished: false),
-            SchoolsChosen::KIND => new ChooseSchools(),
-            ReferenceChosen::KIND => new ChooseReference(),
-            StandSet::KIND => new SetStand(),
-            ToolAsked::KIND => new AskTool(),
-            ToolAnswered::KIND => new HearTool(),
-            StepBegun::KIND => new BeginStep(),
-            StepDone::KIND => new DoStep(),
-            Corrected::KIND => new CorrectAxis(),
-            TargetShifted::KIND => new ShiftTarget(),
-            MirrorRead::KIND => new ReadMirror(),
-            LevelRead::KIND => new AnyLine(LevelRead::class, isWished: false),
-            CauseChecked::KIND => new LookIntoCause(),
-            SentBack::KIND => new SendBack(),
-            BorderlineAccepted::KIND => new AcceptBorderline(),
-            Reopened::KIND => new Reopen(),
-        ]];
+        $all = [];
+        foreach (self::names($record) as $kind) {
+            $all[$kind] = self::command($record, $kind);
+        }
 
-        return self::$all[$record];
+        return $all;
     }
 
     /** @return list<string> */
     public static function names(string $record): array
     {
-        return array_keys(self::all($record));
+        return array_keys(self::$known[$record]);
+    }
+
+    /** @return Command<covariant Line> */
+    private static function command(string $record, string $kind): Command
+    {
+        [$line, $command] = self::$known[$record][$kind];
+
+        return self::$made[$kind] ??= $command === AnyLine::class ? new AnyLine($line, ...(self::$known[$record][$kind][2] ?? [])) : new $command();
     }
 
     /**
@@ -133,12 +156,17 @@ final class Kinds
      */
     public static function wished(string $kind, array $records): Command
     {
+        foreach ($records as $record) {
+            if (isset(self::$known[$record][$kind]) && self::command($record, $kind)->isWished()) {
+                return self::command($record, $kind);
+            }
+        }
         $wished = [];
         foreach ($records as $record) {
-            $wished += array_filter(self::all($record), static fn(Command $command): bool => $command->isWished());
+            array_push($wished, ...array_keys(array_filter(self::all($record), static fn(Command $command): bool => $command->isWished())));
         }
 
-        return $wished[$kind] ?? throw InvalidInput::because('/kind', 'line.unknown-kind', ['kind' => InvalidInput::short($kind), 'known' => array_keys($wished)]);
+        throw InvalidInput::because('/kind', 'line.unknown-kind', ['kind' => InvalidInput::short($kind), 'known' => $wished]);
     }
 
     /**
@@ -153,7 +181,7 @@ final class Kinds
     public static function of(Line $line): Command
     {
         /** @var Command<L> */
-        return self::all($line instanceof OrderLine ? self::ORDER : self::TASK)[$line->kind()];
+        return self::command($line instanceof OrderLine ? self::ORDER : self::TASK, $line->kind());
     }
 
     /**
@@ -182,9 +210,8 @@ final class Kinds
     /** @param array<string, string> $stamp */
     private static function line(string $record, string $kind, array $stamp, Node $payload): Line
     {
-        $known = self::all($record);
-        $command = $known[$kind] ?? throw InvalidInput::because('/kind', 'line.unknown-kind', ['kind' => InvalidInput::short($kind), 'known' => array_keys($known)]);
+        $known = self::$known[$record][$kind] ?? throw InvalidInput::because('/kind', 'line.unknown-kind', ['kind' => InvalidInput::short($kind), 'known' => self::names($record)]);
 
-        return Document::read($command->line(), $payload, $stamp);
+        return Document::read($known[0], $payload, $stamp);
     }
 }

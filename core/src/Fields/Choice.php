@@ -19,9 +19,17 @@ final readonly class Choice implements Kind
 
     public function read(Node $node): string|\BackedEnum
     {
-        $word = $node->oneOf($this->known());
+        if (is_array($this->words)) {
+            return $node->oneOf($this->words);
+        }
+        $raw = $node->raw();
+        $case = is_string($raw) ? $this->words::tryFrom($raw) : null;
+        if ($case === null || ($this->only !== null && ! in_array($raw, $this->only, true))) {
+            // What is right is listed for a refusal alone.
+            $case = $this->words::from($node->oneOf($this->known()));
+        }
 
-        return is_string($this->words) && $this->kept === 'case' ? $this->words::from($word) : $word;
+        return $this->kept === 'case' ? $case : (string) $case->value;
     }
 
     public function write(mixed $value): mixed

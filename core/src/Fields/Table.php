@@ -18,6 +18,17 @@ final class Table
     /** @var array<string, array{list<string>, list<string>}> the same of the objects in it */
     private readonly array $groups;
 
+    // The fields once more, laid out for reading: a shop's tables are read with every request.
+
+    /** @var list<array{string, string, Kind, mixed}> property, name, kind and usual value of those in the document itself */
+    private readonly array $plain;
+
+    /** @var array<string, class-string> property → class of those inlined */
+    private readonly array $inlined;
+
+    /** @var list<array{string, string, Kind, mixed, string}> as the plain ones, with the object they lie in */
+    private readonly array $grouped;
+
     /**
      * @param class-string         $class
      * @param list<Field>          $fields
@@ -25,21 +36,27 @@ final class Table
      */
     public function __construct(public readonly string $class, public readonly array $fields, public readonly array $required = [], public readonly ?Tagged $tag = null)
     {
+        [$plain, $inlined, $grouped] = [[], [], []];
         $must = $tag === null ? [] : [$tag->name];
         $may = [];
         $groups = [];
         foreach ($fields as $field) {
             if ($field->kind instanceof Inline) {
+                $inlined[$field->property] = $field->kind->of;
                 [$innerMust, $innerMay] = self::of($field->kind->of)->names;
                 array_push($must, ...$innerMust);
                 array_push($may, ...$innerMay);
             } elseif ($field->group !== null) {
+                $grouped[] = [$field->property, $field->name, $field->kind, $field->usual, $field->group];
                 $groups[$field->group] ??= [[], []];
                 $groups[$field->group][$field->optional ? 1 : 0][] = $field->name;
-            } elseif ($field->optional) {
-                $may[] = $field->name;
             } else {
-                $must[] = $field->name;
+                $plain[] = [$field->property, $field->name, $field->kind, $field->usual];
+                if ($field->optional) {
+                    $may[] = $field->name;
+                } else {
+                    $must[] = $field->name;
+                }
             }
         }
         foreach ($groups as $name => [$needed]) {
@@ -49,6 +66,7 @@ final class Table
                 $may[] = $name;
             }
         }
+        [$this->plain, $this->inlined, $this->grouped] = [$plain, $inlined, $grouped];
         $this->names = [$must, $may];
         $this->groups = $groups;
     }
@@ -95,13 +113,14 @@ final class Table
             $inner[$name] = isset($f[$name]) ? $f[$name]->fields(...$names) : [];
         }
         $values = $first;
-        foreach ($this->fields as $field) {
-            if ($field->kind instanceof Inline) {
-                $values[$field->property] = self::of($field->kind->of)->make($f, $node);
-                continue;
-            }
-            $found = ($field->group === null ? $f : $inner[$field->group])[$field->name] ?? null;
-            $values[$field->property] = $found === null ? $field->usual : $field->kind->read($found);
+        foreach ($this->plain as [$property, $name, $kind, $usual]) {
+            $values[$property] = isset($f[$name]) ? $kind->read($f[$name]) : $usual;
+        }
+        foreach ($this->inlined as $property => $class) {
+            $values[$property] = self::of($class)->make($f, $node);
+        }
+        foreach ($this->grouped as [$property, $name, $kind, $usual, $group]) {
+            $values[$property] = isset($inner[$group][$name]) ? $kind->read($inner[$group][$name]) : $usual;
         }
         $made = new ($this->class)(...$values);
         if ($made instanceof Checked) {

@@ -38,6 +38,12 @@ final readonly class Node
         return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
     }
 
+    /** A document that was decoded already: objects as stdClass. */
+    public static function decoded(mixed $value): self
+    {
+        return new self($value);
+    }
+
     /** The value's JSON Pointer (RFC 6901). */
     public function path(): string
     {
@@ -194,7 +200,8 @@ final readonly class Node
     public function line(int $longest = 500): string
     {
         $text = $this->text();
-        if (mb_strlen($text) > $longest) {
+        // A text of no more bytes has no more characters.
+        if (strlen($text) > $longest && mb_strlen($text) > $longest) {
             throw InvalidInput::because($this->path(), 'input.too-long', ['most' => $longest, 'count' => mb_strlen($text)]);
         }
         if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', $text) === 1) {

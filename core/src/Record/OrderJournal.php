@@ -41,19 +41,30 @@ final class OrderJournal
      */
     public static function read(array $basis, array $lines): self
     {
-        $cards = [];
+        return new self(self::context($basis), array_map(static fn(Node $line): OrderLine => Kinds::orderLine(...self::parts($line)), $lines));
+    }
+
+    /**
+     * @param array<array-key, Node> $basis as above
+     *
+     * @throws InvalidInput naming the field that is missing, unknown or wrong
+     */
+    public static function context(array $basis): OrderContext
+    {
+        [$cards, $read] = [[], []];
         foreach ($basis['cards']->members() as $sensor => $card) {
-            $cards[(string) $sensor] = $card->raw() === null ? null : Document::read(ProcedureCard::class, $card);
+            $raw = $card->raw();
+            // The card of a pair is one document: it is read once.
+            $cards[(string) $sensor] = $raw === null ? null : $read[is_object($raw) ? spl_object_id($raw) : ''] ??= Document::read(ProcedureCard::class, $card);
         }
-        $context = new OrderContext(
+
+        return new OrderContext(
             Document::read(VehicleSheet::class, $basis['vehicle']),
             $cards,
             Document::read(ShopRules::class, $basis['rules']),
             KitRegister::of(array_map(KitItem::read(...), $basis['register']->fewItems(self::ITEMS))),
             $basis['today']->day(),
         );
-
-        return new self($context, array_map(static fn(Node $line): OrderLine => Kinds::orderLine(...self::parts($line)), $lines));
     }
 
     /**

@@ -14,7 +14,9 @@ final readonly class OperationCode implements Kind
 {
     public function read(Node $node): string
     {
-        return $node->oneOf(array_keys(Operations::CATALOGUE));
+        $raw = $node->raw();
+
+        return is_string($raw) && isset(Operations::CATALOGUE[$raw]) ? $raw : $node->oneOf(array_keys(Operations::CATALOGUE));
     }
 
     public function write(mixed $value): mixed
