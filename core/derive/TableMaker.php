@@ -43,6 +43,7 @@ final class TableMaker
             namespace $namespace;
 
             use Lumbro\\Core\\Fields as F;
+            use Lumbro\\Core\\Measure\\Node;
 
             /** The fields of the documents in this folder. */
             final class Tables
@@ -66,21 +67,28 @@ final class TableMaker
         $required = self::one($reflected->getAttributes(Required::class));
         $groups = array_fill_keys($required->groups ?? [], true);
         $fields = '';
+        $arguments = [];
+        $count = 0;
         foreach ($reflected->getConstructor()?->getParameters() ?? [] as $parameter) {
-            $field = $parameter->isPromoted() ? self::field($parameter) : null;
+            $field = self::field($parameter);
             $fields .= $field === null ? '' : '                ' . $field . ",\n";
+            $arguments[] = $field === null ? '$first[' . self::printed($parameter->getName()) . ']' : self::argument($parameter, $count++);
         }
         $tag = self::one($reflected->getAttributes(Tagged::class));
         if ($fields === '' && $tag === null && $reflected->getAttributes(Required::class) === []) {
             return null;
         }
-        $rest = ($groups === [] ? '' : ', required: ' . self::printed($groups)) . ($tag === null ? '' : ', tag: ' . self::printed($tag));
+        $make = ', make: static fn(array $f, array $in, array $kinds, Node $node, array $first): ' . self::short($class) . ' => new ' . self::short($class) . '(' . implode(', ', $arguments) . ')';
+        $rest = ($groups === [] ? '' : ', required: ' . self::printed($groups)) . ($tag === null ? '' : ', tag: ' . self::printed($tag)) . $make;
 
         return 'new F\\Table(' . self::short($class) . '::class, [' . ($fields === '' ? '' : "\n$fields            ") . "]$rest)";
     }
 
     private static function field(\ReflectionParameter $parameter): ?string
     {
+        if (! $parameter->isPromoted()) {
+            return null;
+        }
         $kind = null;
         foreach ($parameter->getAttributes() as $attribute) {
             if (is_a($attribute->getName(), Kind::class, true) || $attribute->getName() === Inline::class) {
@@ -90,17 +98,49 @@ final class TableMaker
         if ($kind === null) {
             return null;
         }
-        $place = explode('/', self::one($parameter->getAttributes(At::class))->place ?? $parameter->getName(), 2);
-        $group = count($place) === 2 ? $place[0] : null;
-        $usual = $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null;
-        $optional = ($parameter->isDefaultValueAvailable() || $parameter->allowsNull()) && self::one($parameter->getAttributes(Required::class)) === null;
+        [$group, $name] = self::place($parameter);
+        $usual = self::usual($parameter);
+        $optional = self::isOptional($parameter);
         $form = self::one($parameter->getAttributes(Group::class));
 
-        return 'new F\\Field(' . self::printed($parameter->getName()) . ', ' . self::printed($place[count($place) - 1]) . ', ' . self::printed($group) . ', ' . self::printed($kind)
+        return 'new F\\Field(' . self::printed($parameter->getName()) . ', ' . self::printed($name) . ', ' . self::printed($group) . ', ' . self::printed($kind)
             . ($optional ? ', optional: true' : '')
             . ($optional && $usual !== null ? ', usual: ' . self::printed($usual) : '')
             . ($parameter->getAttributes(Lost::class) === [] ? '' : ', lost: true')
             . ($form === null ? '' : ', form: ' . self::printed([$form->name])) . ')';
+    }
+
+    /** How the value of a parameter is read: straight, since a shop's tables are read with every request. */
+    private static function argument(\ReflectionParameter $parameter, int $at): string
+    {
+        $inline = self::one($parameter->getAttributes(Inline::class));
+        if ($inline !== null) {
+            return 'F\\Table::of(' . self::printed($inline->of) . ')->make($f, $node)';
+        }
+        [$group, $name] = self::place($parameter);
+        $node = ($group === null ? '$f' : '$in[' . self::printed($group) . ']') . '[' . self::printed($name) . ']';
+
+        return self::isOptional($parameter)
+            ? "isset($node) ? \$kinds[$at]->read($node) : " . self::printed(self::usual($parameter))
+            : "\$kinds[$at]->read($node)";
+    }
+
+    /** @return array{string|null, string} the object a field lies in, and its name there */
+    private static function place(\ReflectionParameter $parameter): array
+    {
+        $place = explode('/', self::one($parameter->getAttributes(At::class))->place ?? $parameter->getName(), 2);
+
+        return count($place) === 2 ? [$place[0], $place[1]] : [null, $place[0]];
+    }
+
+    private static function isOptional(\ReflectionParameter $parameter): bool
+    {
+        return ($parameter->isDefaultValueAvailable() || $parameter->allowsNull()) && self::one($parameter->getAttributes(Required::class)) === null;
+    }
+
+    private static function usual(\ReflectionParameter $parameter): mixed
+    {
+        return $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null;
     }
 
     /**

@@ -18,45 +18,32 @@ final class Table
     /** @var array<string, array{list<string>, list<string>}> the same of the objects in it */
     private readonly array $groups;
 
-    // The fields once more, laid out for reading: a shop's tables are read with every request.
-
-    /** @var list<array{string, string, Kind, mixed}> property, name, kind and usual value of those in the document itself */
-    private readonly array $plain;
-
-    /** @var array<string, class-string> property → class of those inlined */
-    private readonly array $inlined;
-
-    /** @var list<array{string, string, Kind, mixed, string}> as the plain ones, with the object they lie in */
-    private readonly array $grouped;
+    /** @var list<Kind|Inline> of the fields, in their order */
+    private readonly array $kinds;
 
     /**
      * @param class-string         $class
      * @param list<Field>          $fields
+     * @param \Closure(array<array-key, Node>, array<string, array<array-key, Node>>, list<Kind|Inline>, Node, array<string, mixed>): object $make out of the document's fields, those of the objects in it, the kinds, the document and what the constructor takes besides
      * @param array<string, true>  $required groups that must be there although all in them may be missing
      */
-    public function __construct(public readonly string $class, public readonly array $fields, public readonly array $required = [], public readonly ?Tagged $tag = null)
+    public function __construct(public readonly string $class, public readonly array $fields, private readonly \Closure $make, public readonly array $required = [], public readonly ?Tagged $tag = null)
     {
-        [$plain, $inlined, $grouped] = [[], [], []];
         $must = $tag === null ? [] : [$tag->name];
         $may = [];
         $groups = [];
         foreach ($fields as $field) {
             if ($field->kind instanceof Inline) {
-                $inlined[$field->property] = $field->kind->of;
                 [$innerMust, $innerMay] = self::of($field->kind->of)->names;
                 array_push($must, ...$innerMust);
                 array_push($may, ...$innerMay);
             } elseif ($field->group !== null) {
-                $grouped[] = [$field->property, $field->name, $field->kind, $field->usual, $field->group];
                 $groups[$field->group] ??= [[], []];
                 $groups[$field->group][$field->optional ? 1 : 0][] = $field->name;
+            } elseif ($field->optional) {
+                $may[] = $field->name;
             } else {
-                $plain[] = [$field->property, $field->name, $field->kind, $field->usual];
-                if ($field->optional) {
-                    $may[] = $field->name;
-                } else {
-                    $must[] = $field->name;
-                }
+                $must[] = $field->name;
             }
         }
         foreach ($groups as $name => [$needed]) {
@@ -66,7 +53,7 @@ final class Table
                 $may[] = $name;
             }
         }
-        [$this->plain, $this->inlined, $this->grouped] = [$plain, $inlined, $grouped];
+        $this->kinds = array_column($fields, 'kind');
         $this->names = [$must, $may];
         $this->groups = $groups;
     }
@@ -112,17 +99,7 @@ final class Table
         foreach ($this->groups as $name => $names) {
             $inner[$name] = isset($f[$name]) ? $f[$name]->fields(...$names) : [];
         }
-        $values = $first;
-        foreach ($this->plain as [$property, $name, $kind, $usual]) {
-            $values[$property] = isset($f[$name]) ? $kind->read($f[$name]) : $usual;
-        }
-        foreach ($this->inlined as $property => $class) {
-            $values[$property] = self::of($class)->make($f, $node);
-        }
-        foreach ($this->grouped as [$property, $name, $kind, $usual, $group]) {
-            $values[$property] = isset($inner[$group][$name]) ? $kind->read($inner[$group][$name]) : $usual;
-        }
-        $made = new ($this->class)(...$values);
+        $made = ($this->make)($f, $inner, $this->kinds, $node, $first);
         if ($made instanceof Checked) {
             $made->check($node);
         }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Card;
 
 use Lumbro\Core\Fields as F;
+use Lumbro\Core\Measure\Node;
 
 /** The fields of the documents in this folder. */
 final class Tables
@@ -22,26 +23,26 @@ final class Tables
                 new F\Field('order', 'order', null, new F\ListOf(of: new F\Id(), most: 60), optional: true, usual: []),
                 new F\Field('inclinometer', 'inclinometer', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardInclinometer::class), optional: true),
                 new F\Field('zeroRange', 'zeroRange', null, new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardAdjustment => new \Lumbro\Core\Catalogue\Card\CardAdjustment($kinds[0]->read($f['way']), isset($f['screws']) ? $kinds[1]->read($f['screws']) : [], isset($f['positions']) ? $kinds[2]->read($f['positions']) : [], isset($f['order']) ? $kinds[3]->read($f['order']) : [], isset($f['inclinometer']) ? $kinds[4]->read($f['inclinometer']) : null, isset($f['zeroRange']) ? $kinds[5]->read($f['zeroRange']) : null)),
             \Lumbro\Core\Catalogue\Card\CardEcho::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardEcho::class, [
                 new F\Field('expected', 'expected', null, new F\Number(unit: 'dB', least: -200.0, most: 200.0), lost: true),
                 new F\Field('within', 'within', null, new F\Number(unit: 'dB', least: 1.0E-9, most: 200.0), optional: true, lost: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardEcho => new \Lumbro\Core\Catalogue\Card\CardEcho($kinds[0]->read($f['expected']), isset($f['within']) ? $kinds[1]->read($f['within']) : null)),
             \Lumbro\Core\Catalogue\Card\CardFit::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardFit::class, [
                 new F\Field('make', 'make', null, new F\Text(most: 60), lost: true, form: ['card']),
                 new F\Field('model', 'model', null, new F\Text(most: 60), lost: true, form: ['card']),
                 new F\Field('sensors', 'sensors', null, new F\ListOf(of: new F\Id(), most: 4, none: 'card.no-sensor')),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardFit => new \Lumbro\Core\Catalogue\Card\CardFit($kinds[0]->read($f['make']), $kinds[1]->read($f['model']), $kinds[2]->read($f['sensors']))),
             \Lumbro\Core\Catalogue\Card\CardInclinometer::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardInclinometer::class, [
                 new F\Field('where', 'where', null, new F\Text(most: 200)),
                 new F\Field('expected', 'expected', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
                 new F\Field('within', 'within', null, new F\Number(unit: '°', least: 1.0E-6, most: 45.0), optional: true, lost: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardInclinometer => new \Lumbro\Core\Catalogue\Card\CardInclinometer($kinds[0]->read($f['where']), $kinds[1]->read($f['expected']), isset($f['within']) ? $kinds[2]->read($f['within']) : null)),
             \Lumbro\Core\Catalogue\Card\CardNeed::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardNeed::class, [
                 new F\Field('kind', 'kind', null, new F\Choice(words: ['target', 'stand', 'tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'])),
                 new F\Field('name', 'name', null, new F\Text(most: 120), optional: true),
                 new F\Field('why', 'why', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardNeed => new \Lumbro\Core\Catalogue\Card\CardNeed($kinds[0]->read($f['kind']), isset($f['name']) ? $kinds[1]->read($f['name']) : null, $kinds[2]->read($f['why']))),
             \Lumbro\Core\Catalogue\Card\CardPolarSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPolarSpot::class, [
                 new F\Field('range', 'range', null, new F\Number(unit: 'mm', least: 100.0, most: 50000.0)),
                 new F\Field('bearing', 'bearing', null, new F\Number(unit: '°', least: -180.0, most: 180.0)),
@@ -53,13 +54,13 @@ final class Tables
                 new F\Field('datum', 'datum', null, new F\Choice(words: ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub']), optional: true, usual: 'sensor-face'),
                 new F\Field('level', 'heightFrom', null, new F\Either(true: 'sensor', false: 'floor'), optional: true, usual: false),
                 new F\Field('tilt', 'tilt', null, new F\Number(unit: '°', least: -45.0, most: 45.0), optional: true, usual: 0.0),
-            ], required: ['tolerance' => true]),
+            ], required: ['tolerance' => true], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardPolarSpot => new \Lumbro\Core\Catalogue\Card\CardPolarSpot($kinds[0]->read($f['range']), $kinds[1]->read($f['bearing']), $kinds[2]->read($f['height']), $kinds[3]->read($f['heightDatum']), isset($in['tolerance']['range']) ? $kinds[4]->read($in['tolerance']['range']) : null, isset($in['tolerance']['bearing']) ? $kinds[5]->read($in['tolerance']['bearing']) : null, isset($in['tolerance']['height']) ? $kinds[6]->read($in['tolerance']['height']) : null, isset($f['datum']) ? $kinds[7]->read($f['datum']) : 'sensor-face', isset($f['heightFrom']) ? $kinds[8]->read($f['heightFrom']) : false, isset($f['tilt']) ? $kinds[9]->read($f['tilt']) : 0.0)),
             \Lumbro\Core\Catalogue\Card\CardPosition::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPosition::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('words', 'words', null, new F\Text()),
                 new F\Field('pitch', 'pitch', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
                 new F\Field('yaw', 'yaw', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardPosition => new \Lumbro\Core\Catalogue\Card\CardPosition($kinds[0]->read($f['id']), $kinds[1]->read($f['words']), $kinds[2]->read($f['pitch']), $kinds[3]->read($f['yaw']))),
             \Lumbro\Core\Catalogue\Card\CardSensor::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardSensor::class, [
                 new F\Field('name', 'name', null, new F\Text(most: 60)),
                 new F\Field('along', 'along', null, new F\Number(unit: 'mm', least: -20000.0, most: 20000.0)),
@@ -70,7 +71,7 @@ final class Tables
                 new F\Field('reportsTargetAngle', 'reported', null, new F\Either(true: 'targetAngle', false: 'misalignment')),
                 new F\Field('s', 's', null, new F\Number(unit: '°', least: 1.0E-6, most: 10.0)),
                 new F\Field('placementFree', 'placementFree', null, new F\ListOf(of: new F\Choice(words: ['azimuth', 'elevation'])), optional: true, usual: []),
-            ], required: ['limits' => true]),
+            ], required: ['limits' => true], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardSensor => new \Lumbro\Core\Catalogue\Card\CardSensor($kinds[0]->read($f['name']), $kinds[1]->read($f['along']), $kinds[2]->read($f['across']), $kinds[3]->read($f['height']), isset($in['limits']['azimuth']) ? $kinds[4]->read($in['limits']['azimuth']) : null, isset($in['limits']['elevation']) ? $kinds[5]->read($in['limits']['elevation']) : null, $kinds[6]->read($f['reported']), $kinds[7]->read($f['s']), isset($f['placementFree']) ? $kinds[8]->read($f['placementFree']) : [])),
             \Lumbro\Core\Catalogue\Card\CardSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardSpot::class, [
                 new F\Field('along', 'along', null, new F\Number(unit: 'mm', least: -50000.0, most: 50000.0)),
                 new F\Field('across', 'across', null, new F\Number(unit: 'mm', least: -20000.0, most: 20000.0)),
@@ -84,24 +85,24 @@ final class Tables
                 new F\Field('datum', 'datum', null, new F\Choice(words: ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub']), optional: true, usual: 'front-mark'),
                 new F\Field('level', 'heightFrom', null, new F\Either(true: 'sensor', false: 'floor'), optional: true, usual: false),
                 new F\Field('tilt', 'tilt', null, new F\Number(unit: '°', least: -45.0, most: 45.0), optional: true, usual: 0.0),
-            ], required: ['tolerance' => true]),
+            ], required: ['tolerance' => true], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardSpot => new \Lumbro\Core\Catalogue\Card\CardSpot($kinds[0]->read($f['along']), $kinds[1]->read($f['across']), $kinds[2]->read($f['yaw']), $kinds[3]->read($f['height']), $kinds[4]->read($f['heightDatum']), isset($in['tolerance']['along']) ? $kinds[5]->read($in['tolerance']['along']) : null, isset($in['tolerance']['across']) ? $kinds[6]->read($in['tolerance']['across']) : null, isset($in['tolerance']['yaw']) ? $kinds[7]->read($in['tolerance']['yaw']) : null, isset($in['tolerance']['height']) ? $kinds[8]->read($in['tolerance']['height']) : null, isset($f['datum']) ? $kinds[9]->read($f['datum']) : 'front-mark', isset($f['heightFrom']) ? $kinds[10]->read($f['heightFrom']) : false, isset($f['tilt']) ? $kinds[11]->read($f['tilt']) : 0.0)),
             \Lumbro\Core\Catalogue\Card\CardStep::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardStep::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('text', 'text', null, new F\Text()),
                 new F\Field('after', 'after', null, new F\ListOf(of: new F\Id(), most: 200), optional: true, usual: []),
                 new F\Field('seconds', 'seconds', null, new F\Number(unit: 's', least: 0.0, most: 86400.0), optional: true),
                 new F\Field('does', 'does', null, new F\Choice(words: ['identify', 'unlock', 'voltage', 'codes', 'lot-code', 'empty-zone', 'start', 'read']), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardStep => new \Lumbro\Core\Catalogue\Card\CardStep($kinds[0]->read($f['id']), $kinds[1]->read($f['text']), isset($f['after']) ? $kinds[2]->read($f['after']) : [], isset($f['seconds']) ? $kinds[3]->read($f['seconds']) : null, isset($f['does']) ? $kinds[4]->read($f['does']) : null)),
             \Lumbro\Core\Catalogue\Card\OtherValue::class => new F\Table(\Lumbro\Core\Catalogue\Card\OtherValue::class, [
                 new F\Field('value', 'value', null, new \Lumbro\Core\Catalogue\Card\NumberOrText()),
                 new F\Field('from', 'from', null, new F\Inline(of: \Lumbro\Core\Catalogue\Card\Provenance::class)),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\OtherValue => new \Lumbro\Core\Catalogue\Card\OtherValue($kinds[0]->read($f['value']), F\Table::of(\Lumbro\Core\Catalogue\Card\Provenance::class)->make($f, $node))),
             \Lumbro\Core\Catalogue\Card\PreparationItem::class => new F\Table(\Lumbro\Core\Catalogue\Card\PreparationItem::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('question', 'question', null, new F\Text()),
                 new F\Field('blocks', 'unmet', null, new F\Either(true: 'blocks', false: 'warns')),
                 new F\Field('why', 'why', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\PreparationItem => new \Lumbro\Core\Catalogue\Card\PreparationItem($kinds[0]->read($f['id']), $kinds[1]->read($f['question']), $kinds[2]->read($f['unmet']), $kinds[3]->read($f['why']))),
             \Lumbro\Core\Catalogue\Card\ProcedureCard::class => new F\Table(\Lumbro\Core\Catalogue\Card\ProcedureCard::class, [
                 new F\Field('id', 'id', null, new F\Id(), form: [null]),
                 new F\Field('title', 'title', null, new F\Text(most: 160)),
@@ -132,14 +133,14 @@ final class Tables
                 new F\Field('adjustment', 'adjustment', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardAdjustment::class), optional: true),
                 new F\Field('isPlate', 'kind', 'target', new F\Either(true: 'plate', false: 'reflector'), optional: true, usual: false),
                 new F\Field('drive', 'drive', null, new F\Part(of: \Lumbro\Core\Drive\DriveRule::class), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\ProcedureCard => new \Lumbro\Core\Catalogue\Card\ProcedureCard($kinds[0]->read($f['id']), $kinds[1]->read($f['title']), $kinds[2]->read($f['edition']), $kinds[3]->read($f['dated']), $kinds[4]->read($f['source']), $kinds[5]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[6]->read($f['checkedBy']) : null, $kinds[7]->read($f['sensor']), $kinds[8]->read($in['target']['name']), $kinds[9]->read($in['target']['heights']), $kinds[10]->read($f['spot']), $kinds[11]->read($f['rules']), $kinds[12]->read($f['preparation']), $kinds[13]->read($f['zone']), $kinds[14]->read($f['cautions']), isset($f['echo']) ? $kinds[15]->read($f['echo']) : null, isset($f['thresholds']) ? $kinds[16]->read($f['thresholds']) : new \Lumbro\Core\Decision\Thresholds(), isset($f['fits']) ? $kinds[17]->read($f['fits']) : null, isset($f['schools']) ? $kinds[18]->read($f['schools']) : [], isset($f['reference']) ? $kinds[19]->read($f['reference']) : null, isset($f['capture']) ? $kinds[20]->read($f['capture']) : [], isset($f['codes']) ? $kinds[21]->read($f['codes']) : [], isset($f['kit']) ? $kinds[22]->read($f['kit']) : [], isset($f['steps']) ? $kinds[23]->read($f['steps']) : [], isset($f['values']) ? $kinds[24]->read($f['values']) : [], isset($f['others']) ? $kinds[25]->read($f['others']) : [], isset($f['adjustment']) ? $kinds[26]->read($f['adjustment']) : null, isset($in['target']['kind']) ? $kinds[27]->read($in['target']['kind']) : false, isset($f['drive']) ? $kinds[28]->read($f['drive']) : null)),
             \Lumbro\Core\Catalogue\Card\Provenance::class => new F\Table(\Lumbro\Core\Catalogue\Card\Provenance::class, [
                 new F\Field('source', 'source', null, new F\Text(most: 200)),
                 new F\Field('edition', 'edition', null, new F\Text(most: 40)),
                 new F\Field('dated', 'dated', null, new F\Day()),
                 new F\Field('enteredBy', 'enteredBy', null, new F\Text(most: 80)),
                 new F\Field('checkedBy', 'checkedBy', null, new F\Text(most: 80), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\Provenance => new \Lumbro\Core\Catalogue\Card\Provenance($kinds[0]->read($f['source']), $kinds[1]->read($f['edition']), $kinds[2]->read($f['dated']), $kinds[3]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[4]->read($f['checkedBy']) : null)),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Kit;
 
 use Lumbro\Core\Fields as F;
+use Lumbro\Core\Measure\Node;
 
 /** The fields of the documents in this folder. */
 final class Tables
@@ -18,13 +19,13 @@ final class Tables
             \Lumbro\Core\Catalogue\Kit\Check::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Check::class, [
                 new F\Field('last', 'lastCheck', null, new F\Day(), optional: true),
                 new F\Field('next', 'nextCheck', null, new F\Day(), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\Check => new \Lumbro\Core\Catalogue\Kit\Check(isset($f['lastCheck']) ? $kinds[0]->read($f['lastCheck']) : null, isset($f['nextCheck']) ? $kinds[1]->read($f['nextCheck']) : null)),
             \Lumbro\Core\Catalogue\Kit\Instrument::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Instrument::class, [
                 new F\Field('kind', 'kind', null, new F\Choice(words: ['tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'])),
                 new F\Field('measures', 'measures', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class)),
                 new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
                 new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
-            ], tag: new F\Tagged(name: 'sort', value: 'instrument')),
+            ], tag: new F\Tagged(name: 'sort', value: 'instrument'), make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\Instrument => new \Lumbro\Core\Catalogue\Kit\Instrument($kinds[0]->read($f['kind']), F\Table::of(\Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class)->make($f, $node), F\Table::of(\Lumbro\Core\Catalogue\Kit\Check::class)->make($f, $node), isset($f['note']) ? $kinds[3]->read($f['note']) : '')),
             \Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class => new F\Table(\Lumbro\Core\Catalogue\Kit\MeasuringInstrument::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('name', 'name', null, new F\Text(most: 120)),
@@ -34,11 +35,11 @@ final class Tables
                 new F\Field('sZero', 'sZero', null, new F\Number(unit: 'mm', least: 1.0E-9), optional: true),
                 new F\Field('scale', 'scale', null, new F\Number(least: -0.05, most: 0.05), optional: true, usual: 0.0),
                 new F\Field('zero', 'zero', null, new F\Number(unit: 'mm', least: -1000.0, most: 1000.0), optional: true, usual: 0.0),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\MeasuringInstrument => new \Lumbro\Core\Catalogue\Kit\MeasuringInstrument($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['accuracy']), $kinds[3]->read($f['resolution']), isset($f['sScale']) ? $kinds[4]->read($f['sScale']) : null, isset($f['sZero']) ? $kinds[5]->read($f['sZero']) : null, isset($f['scale']) ? $kinds[6]->read($f['scale']) : 0.0, isset($f['zero']) ? $kinds[7]->read($f['zero']) : 0.0)),
             \Lumbro\Core\Catalogue\Kit\OverdueRule::class => new F\Table(\Lumbro\Core\Catalogue\Kit\OverdueRule::class, [
                 new F\Field('bars', 'bars', null, new F\Flag()),
                 new F\Field('widening', 'widening', null, new F\Number(least: 1.0, most: 100.0)),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\OverdueRule => new \Lumbro\Core\Catalogue\Kit\OverdueRule($kinds[0]->read($f['bars']), $kinds[1]->read($f['widening']))),
             \Lumbro\Core\Catalogue\Kit\Stand::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Stand::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('name', 'name', null, new F\Text(most: 120)),
@@ -47,11 +48,11 @@ final class Tables
                 new F\Field('halfWidth', 'halfWidth', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
                 new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
                 new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
-            ], tag: new F\Tagged(name: 'sort', value: 'stand')),
+            ], tag: new F\Tagged(name: 'sort', value: 'stand'), make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\Stand => new \Lumbro\Core\Catalogue\Kit\Stand($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['targetAhead']), $kinds[3]->read($f['targetLeft']), $kinds[4]->read($f['halfWidth']), F\Table::of(\Lumbro\Core\Catalogue\Kit\Check::class)->make($f, $node), isset($f['note']) ? $kinds[6]->read($f['note']) : '')),
             \Lumbro\Core\Catalogue\Kit\StandIn::class => new F\Table(\Lumbro\Core\Catalogue\Kit\StandIn::class, [
                 new F\Field('target', 'target', null, new F\Text(most: 120)),
                 new F\Field('changes', 'changes', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\StandIn => new \Lumbro\Core\Catalogue\Kit\StandIn($kinds[0]->read($f['target']), $kinds[1]->read($f['changes']))),
             \Lumbro\Core\Catalogue\Kit\Target::class => new F\Table(\Lumbro\Core\Catalogue\Kit\Target::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('name', 'name', null, new F\Text(most: 120)),
@@ -61,7 +62,7 @@ final class Tables
                 new F\Field('check', 'check', null, new F\Inline(of: \Lumbro\Core\Catalogue\Kit\Check::class)),
                 new F\Field('standsInFor', 'standsInFor', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Kit\StandIn::class), most: 20), optional: true, usual: []),
                 new F\Field('note', 'note', null, new F\Text(), optional: true, usual: ''),
-            ], tag: new F\Tagged(name: 'sort', value: 'target')),
+            ], tag: new F\Tagged(name: 'sort', value: 'target'), make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\Target => new \Lumbro\Core\Catalogue\Kit\Target($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['kind']), $kinds[3]->read($f['heights']), isset($f['phaseToPointer']) ? $kinds[4]->read($f['phaseToPointer']) : null, F\Table::of(\Lumbro\Core\Catalogue\Kit\Check::class)->make($f, $node), isset($f['standsInFor']) ? $kinds[6]->read($f['standsInFor']) : [], isset($f['note']) ? $kinds[7]->read($f['note']) : '')),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\ShopRules;
 
 use Lumbro\Core\Fields as F;
+use Lumbro\Core\Measure\Node;
 
 /** The fields of the documents in this folder. */
 final class Tables
@@ -25,13 +26,13 @@ final class Tables
                 new F\Field('afterRefit', 'afterRefit', null, new F\Text()),
                 new F\Field('when', 'when', null, new F\ListOf(of: new \Lumbro\Core\Catalogue\ShopRules\OperationCode()), optional: true, usual: []),
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])), optional: true, usual: []),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\CaptureItem => new \Lumbro\Core\Catalogue\ShopRules\CaptureItem($kinds[0]->read($f['id']), $kinds[1]->read($f['question']), $kinds[2]->read($f['kind']), isset($f['unit']) ? $kinds[3]->read($f['unit']) : null, isset($f['most']) ? $kinds[4]->read($f['most']) : null, $kinds[5]->read($f['neededFor']), $kinds[6]->read($f['afterRefit']), isset($f['when']) ? $kinds[7]->read($f['when']) : [], isset($f['kinds']) ? $kinds[8]->read($f['kinds']) : [])),
             \Lumbro\Core\Catalogue\ShopRules\CodeRule::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\CodeRule::class, [
                 new F\Field('unit', 'unit', null, new F\Text(most: 60)),
                 new F\Field('code', 'code', null, new F\Text(most: 60)),
                 new F\Field('sort', 'sort', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\CodeSort::class, only: ['blocking', 'related', 'expected-before', 'unrelated'])),
                 new F\Field('why', 'why', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\CodeRule => new \Lumbro\Core\Catalogue\ShopRules\CodeRule($kinds[0]->read($f['unit']), $kinds[1]->read($f['code']), $kinds[2]->read($f['sort']), $kinds[3]->read($f['why']))),
             \Lumbro\Core\Catalogue\ShopRules\Condition::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\Condition::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('question', 'question', null, new F\Text()),
@@ -42,7 +43,7 @@ final class Tables
                 new F\Field('sag', 'sag', null, new F\Row(fields: ['front' => new F\Number(unit: 'mm', least: -200.0, most: 200.0), 'rear' => new F\Number(unit: 'mm', least: -200.0, most: 200.0)]), optional: true),
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])), optional: true, usual: []),
                 new F\Field('source', 'source', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Condition => new \Lumbro\Core\Catalogue\ShopRules\Condition($kinds[0]->read($f['id']), $kinds[1]->read($f['question']), $kinds[2]->read($f['perSensor']), $kinds[3]->read($f['unmet']), $kinds[4]->read($f['why']), isset($f['values']) ? $kinds[5]->read($f['values']) : [], isset($f['sag']) ? $kinds[6]->read($f['sag']) : null, isset($f['kinds']) ? $kinds[7]->read($f['kinds']) : [], $kinds[8]->read($f['source']))),
             \Lumbro\Core\Catalogue\ShopRules\ConditionValue::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\ConditionValue::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('label', 'label', null, new F\Text(most: 60)),
@@ -53,12 +54,12 @@ final class Tables
                 new F\Field('within', 'within', null, new F\Number(least: 1.0E-9), optional: true),
                 new F\Field('mmPerUnit', 'mmPerUnit', null, new F\Number(unit: 'mm', least: -1000.0, most: 1000.0), optional: true, usual: 0.0),
                 new F\Field('axle', 'axle', null, new F\Choice(words: ['front', 'rear']), optional: true),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\ConditionValue => new \Lumbro\Core\Catalogue\ShopRules\ConditionValue($kinds[0]->read($f['id']), $kinds[1]->read($f['label']), $kinds[2]->read($f['unit']), $kinds[3]->read($f['against']), isset($f['least']) ? $kinds[4]->read($f['least']) : null, isset($f['most']) ? $kinds[5]->read($f['most']) : null, isset($f['within']) ? $kinds[6]->read($f['within']) : null, isset($f['mmPerUnit']) ? $kinds[7]->read($f['mmPerUnit']) : 0.0, isset($f['axle']) ? $kinds[8]->read($f['axle']) : null)),
             \Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class, [
                 new F\Field('state', 'state', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\OwedState::class)),
                 new F\Field('route', 'route', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\Route::class), optional: true),
                 new F\Field('reason', 'reason', null, new F\Text()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\OwedOutcome => new \Lumbro\Core\Catalogue\ShopRules\OwedOutcome($kinds[0]->read($f['state']), isset($f['route']) ? $kinds[1]->read($f['route']) : null, $kinds[2]->read($f['reason']))),
             \Lumbro\Core\Catalogue\ShopRules\OwedRule::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\OwedRule::class, [
                 new F\Field('operation', 'operation', null, new \Lumbro\Core\Catalogue\ShopRules\OperationCode()),
                 new F\Field('outcome', 'outcome', null, new F\Inline(of: \Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class)),
@@ -67,22 +68,22 @@ final class Tables
                 new F\Field('yes', 'yes', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class), optional: true),
                 new F\Field('no', 'no', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class), optional: true),
                 new F\Field('scope', 'scope', null, new F\Inline(of: \Lumbro\Core\Catalogue\ShopRules\RuleScope::class), optional: true, usual: new \Lumbro\Core\Catalogue\ShopRules\RuleScope()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\OwedRule => new \Lumbro\Core\Catalogue\ShopRules\OwedRule($kinds[0]->read($f['operation']), F\Table::of(\Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class)->make($f, $node), $kinds[2]->read($f['source']), isset($f['question']) ? $kinds[3]->read($f['question']) : null, isset($f['yes']) ? $kinds[4]->read($f['yes']) : null, isset($f['no']) ? $kinds[5]->read($f['no']) : null, F\Table::of(\Lumbro\Core\Catalogue\ShopRules\RuleScope::class)->make($f, $node))),
             \Lumbro\Core\Catalogue\ShopRules\Phrase::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\Phrase::class, [
                 new F\Field('words', 'words', null, new F\ListOf(of: new F\Text(most: 60), none: 'rules.no-word')),
                 new F\Field('operation', 'operation', null, new \Lumbro\Core\Catalogue\ShopRules\OperationText(most: 80)),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Phrase => new \Lumbro\Core\Catalogue\ShopRules\Phrase($kinds[0]->read($f['words']), $kinds[1]->read($f['operation']))),
             \Lumbro\Core\Catalogue\ShopRules\Policy::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\Policy::class, [
                 new F\Field('readings', 'readings', null, new F\Whole(least: 1, most: 20)),
                 new F\Field('most', 'most', null, new F\Whole(least: 1, most: 50)),
                 new F\Field('rounds', 'rounds', null, new F\Whole(least: 1, most: 20)),
                 new F\Field('unproven', 'unproven', null, new F\Choice(words: ['adjust', 'accept-by-name', 'send-back'])),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Policy => new \Lumbro\Core\Catalogue\ShopRules\Policy($kinds[0]->read($f['readings']), $kinds[1]->read($f['most']), $kinds[2]->read($f['rounds']), $kinds[3]->read($f['unproven']))),
             \Lumbro\Core\Catalogue\ShopRules\RuleScope::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\RuleScope::class, [
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])), optional: true, usual: []),
                 new F\Field('behind', 'behind', null, new F\ListOf(of: new F\Choice(words: ['front-cover', 'front-badge', 'grille', 'rear-cover', 'open'])), optional: true, usual: []),
                 new F\Field('at', 'at', null, new F\Choice(words: ['itself', 'pair', 'elsewhere']), optional: true, usual: 'itself'),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\RuleScope => new \Lumbro\Core\Catalogue\ShopRules\RuleScope(isset($f['kinds']) ? $kinds[0]->read($f['kinds']) : [], isset($f['behind']) ? $kinds[1]->read($f['behind']) : [], isset($f['at']) ? $kinds[2]->read($f['at']) : 'itself')),
             \Lumbro\Core\Catalogue\ShopRules\ShopRules::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\ShopRules::class, [
                 new F\Field('owed', 'owed', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class))),
                 new F\Field('conditions', 'conditions', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Condition::class))),
@@ -91,13 +92,13 @@ final class Tables
                 new F\Field('phrases', 'phrases', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Phrase::class))),
                 new F\Field('overdue', 'overdue', null, new F\Part(of: \Lumbro\Core\Catalogue\Kit\OverdueRule::class)),
                 new F\Field('policy', 'policy', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Policy::class), optional: true, usual: new \Lumbro\Core\Catalogue\ShopRules\Policy()),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\ShopRules => new \Lumbro\Core\Catalogue\ShopRules\ShopRules($kinds[0]->read($f['owed']), $kinds[1]->read($f['conditions']), $kinds[2]->read($f['capture']), $kinds[3]->read($f['codes']), $kinds[4]->read($f['phrases']), $kinds[5]->read($f['overdue']), isset($f['policy']) ? $kinds[6]->read($f['policy']) : new \Lumbro\Core\Catalogue\ShopRules\Policy())),
             \Lumbro\Core\Catalogue\ShopRules\TroubleCode::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\TroubleCode::class, [
                 new F\Field('unit', 'unit', null, new F\Text(most: 60)),
                 new F\Field('code', 'code', null, new F\Text(most: 60)),
                 new F\Field('text', 'text', null, new F\Text(most: 300), optional: true, usual: ''),
                 new F\Field('status', 'status', null, new F\Text(most: 60), optional: true, usual: ''),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\TroubleCode => new \Lumbro\Core\Catalogue\ShopRules\TroubleCode($kinds[0]->read($f['unit']), $kinds[1]->read($f['code']), isset($f['text']) ? $kinds[2]->read($f['text']) : '', isset($f['status']) ? $kinds[3]->read($f['status']) : '')),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Catalogue\Vehicle;
 
 use Lumbro\Core\Fields as F;
+use Lumbro\Core\Measure\Node;
 
 /** The fields of the documents in this folder. */
 final class Tables
@@ -27,7 +28,7 @@ final class Tables
                 new F\Field('height', 'height', null, new F\Number(unit: 'mm', least: 1.0, most: 5000.0)),
                 new F\Field('facing', 'facing', null, new F\Number(unit: '°', least: -180.0, most: 180.0)),
                 new F\Field('s', 's', null, new F\Number(unit: 'mm', least: 1.0E-9)),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Vehicle\CarSensor => new \Lumbro\Core\Catalogue\Vehicle\CarSensor($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['kind']), $kinds[3]->read($f['side']), isset($f['pair']) ? $kinds[4]->read($f['pair']) : null, $kinds[5]->read($f['behind']), $kinds[6]->read($f['along']), $kinds[7]->read($f['across']), $kinds[8]->read($f['height']), $kinds[9]->read($f['facing']), $kinds[10]->read($f['s']))),
             \Lumbro\Core\Catalogue\Vehicle\VehicleSheet::class => new F\Table(\Lumbro\Core\Catalogue\Vehicle\VehicleSheet::class, [
                 new F\Field('make', 'make', null, new F\Text(most: null)),
                 new F\Field('model', 'model', null, new F\Text(most: null)),
@@ -53,7 +54,7 @@ final class Tables
                 new F\Field('placard', 'placard', null, new F\Row(fields: ['front' => new F\Number(unit: 'bar', least: 1.0E-9), 'rear' => new F\Number(unit: 'bar', least: 1.0E-9)]), optional: true),
                 new F\Field('rideHeight', 'rideHeight', null, new F\Row(fields: ['front' => new F\Number(unit: 'mm', least: 1.0E-9), 'rear' => new F\Number(unit: 'mm', least: 1.0E-9)]), optional: true),
                 new F\Field('measured', 'measured', null, new F\ListOf(of: new F\Text(most: 80)), optional: true, usual: []),
-            ]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Vehicle\VehicleSheet => new \Lumbro\Core\Catalogue\Vehicle\VehicleSheet($kinds[0]->read($f['make']), $kinds[1]->read($f['model']), $kinds[2]->read($f['wheelbase']), $kinds[3]->read($f['trackFront']), $kinds[4]->read($f['trackRear']), $kinds[5]->read($f['frontOverhang']), $kinds[6]->read($f['rearOverhang']), $kinds[7]->read($f['width']), $kinds[8]->read($f['height']), $kinds[9]->read($f['hubHeight']), $kinds[10]->read($f['tyreDiameter']), $kinds[11]->read($f['tyreWidth']), $kinds[12]->read($f['frontMark']), $kinds[13]->read($f['rearMark']), $kinds[14]->read($f['sHub']), $kinds[15]->read($f['sMarkAlong']), $kinds[16]->read($f['sMarkAcross']), $kinds[17]->read($f['sSensor']), $kinds[18]->read($f['sSensorHeight']), isset($f['sensors']) ? $kinds[19]->read($f['sensors']) : [], isset($f['s']) ? $kinds[20]->read($f['s']) : [], isset($f['placard']) ? $kinds[21]->read($f['placard']) : null, isset($f['rideHeight']) ? $kinds[22]->read($f['rideHeight']) : null, isset($f['measured']) ? $kinds[23]->read($f['measured']) : [])),
             default => throw new \LogicException("$class has no fields."),
         };
     }
