@@ -11,6 +11,7 @@ use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Reports\ReportKind;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Message\Message;
 
 /** An outside reader is given a link to one report of one order, for some days. Only the secret's hash is kept. */
 final readonly class GiveLink
@@ -40,7 +41,7 @@ final readonly class GiveLink
             'expires_at' => (new \DateTimeImmutable("+$days days"))->format('c'),
         ]);
 
-        return $made === 1 ? $secret : throw Refusal::conflict('link-made', 'This link was made already, and its secret is told only once. Take it back and make another.');
+        return $made === 1 ? $secret : throw Refusal::conflict('link-made', Message::of('link.made'));
     }
 
     /** What is kept of a link's secret. */

@@ -15,6 +15,7 @@ use Lumbro\Core\Codec\TrackFile;
 use Lumbro\Core\Drive\Drive;
 use Lumbro\Core\Drive\TrackPoint;
 use Lumbro\Core\Journal\DriveTaken;
+use Lumbro\Core\Message\Message;
 
 /** A drive's track is kept as its file was, and noted at the order with who drove. */
 final readonly class KeepDrive
@@ -31,10 +32,10 @@ final readonly class KeepDrive
     public function __invoke(User $user, string $order, string $id, int $version, string $driver, string $name, string $track): OrderFile
     {
         if (strlen($track) > self::MOST) {
-            throw Refusal::field('', sprintf('The track has %.0f MB; one of a drive has at most %.0f.', strlen($track) / 1e6, self::MOST / 1e6));
+            throw Refusal::field('', Message::of('file.too-large', ['most' => intdiv(self::MOST, 1_000_000)]));
         }
         if (mb_strlen(trim($driver)) < 2) {
-            throw Refusal::field('/driver', 'Say who drove: a licensed driver, and a second person for reading screens.');
+            throw Refusal::field('/driver', Message::of('drive.who'));
         }
         $points = TrackFile::read($track)['points'];
 

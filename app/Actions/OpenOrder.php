@@ -23,6 +23,7 @@ use Lumbro\Core\Catalogue\Vehicle\Vin;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** A car comes in: its order is opened with a task for each of its sensors, and the card for each. */
 final readonly class OpenOrder
@@ -42,10 +43,10 @@ final readonly class OpenOrder
             }
             $number ??= self::nextNumber($user);
             if (RepairOrder::query()->where('shop_id', $user->shop_id)->where('number', $number)->exists()) {
-                throw Refusal::field('/number', "The number \"$number\" is taken by another order.");
+                throw Refusal::field('/number', Message::of('order.number-taken', ['number' => $number]));
             }
             if ($bay !== null && ! DB::table('bays')->where('shop_id', $user->shop_id)->where('id', $bay)->exists()) {
-                throw Refusal::field('/bay', 'The shop has no such bay.');
+                throw Refusal::field('/bay', Message::of('bay.none'));
             }
             $this->insert($user, $id, $number, $vehicle, $plate, $vin, $sheet, $bay);
             $file = OrderFile::open($user, $id);
@@ -71,7 +72,7 @@ final readonly class OpenOrder
     {
         $row = SheetRow::query()->where('shop_id', $user->shop_id)->where('id', $sheet)->first();
         if ($row === null) {
-            throw Refusal::field('/sheet', 'The shop has no such vehicle sheet.');
+            throw Refusal::field('/sheet', Message::of('vehicle.none'));
         }
         RepairOrder::query()->insert([
             'shop_id' => $user->shop_id, 'id' => $id, 'number' => $number, 'vehicle' => $vehicle, 'plate' => $plate, 'vin' => $vin?->text,

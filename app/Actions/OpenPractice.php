@@ -16,6 +16,7 @@ use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Practice\Scenario;
 
 /** A simulated car is brought in: an order of its own, with a task whose truth is hidden. */
@@ -58,7 +59,7 @@ final readonly class OpenPractice
             }
         }
 
-        throw Refusal::conflict('no-sensor', 'This car has no such sensor in the shop\'s sheets.');
+        throw Refusal::conflict('no-sensor', Message::of('practice.no-sensor'));
     }
 
     /** @param array<string, mixed> $payload */
@@ -71,6 +72,6 @@ final readonly class OpenPractice
     {
         $id = DB::table($table)->where('shop_id', $user->shop_id)->where($column, $value)->value('id');
 
-        return is_string($id) ? $id : throw Refusal::conflict('not-here', sprintf('The practice car needs the %s "%s", which this shop does not have.', $what, $value));
+        return is_string($id) ? $id : throw Refusal::conflict('not-here', Message::of('practice.needs', ['what' => $what, 'name' => $value]));
     }
 }

@@ -33,19 +33,19 @@ final class Refusal extends \RuntimeException
 
     public static function notFound(string $what): self
     {
-        return new self($what . ' is not in this shop\'s records.', 404, 'not-found');
+        return new self(Message::of("not-found.$what"), 404, 'not-found');
     }
 
     public static function signIn(): self
     {
-        return new self('Your session has ended. Sign in again; what you typed is kept.', 401, 'signed-out');
+        return new self(Message::of('session.ended'), 401, 'signed-out');
     }
 
     /** @param array<string, mixed> $state what the task has come to meanwhile */
     public static function recordMovedOn(array $state): self
     {
         return new self(
-            'Somebody else has recorded something on this car since you last looked. What you entered is not recorded yet.',
+            Message::of('moved-on.record'),
             409,
             'record-moved-on',
             '/version',
@@ -60,7 +60,7 @@ final class Refusal extends \RuntimeException
     public static function orderMovedOn(array $order, array $lines): self
     {
         return new self(
-            'Somebody else has recorded something about the same matter since you last looked. What you entered is not recorded yet.',
+            Message::of('moved-on.order'),
             409,
             'order-moved-on',
             '/version',
@@ -71,19 +71,19 @@ final class Refusal extends \RuntimeException
     /** @param array<string, mixed> $card its newest version */
     public static function cardMovedOn(array $card): self
     {
-        return new self('Somebody else has entered a newer version of this card since you looked. Your version is not entered yet.', 409, 'card-moved-on', '/follows', ['card' => $card]);
+        return new self(Message::of('moved-on.card'), 409, 'card-moved-on', '/follows', ['card' => $card]);
     }
 
     /** @param array<string, mixed> $kit what the register has come to */
     public static function itemMovedOn(array $kit): self
     {
-        return new self('Somebody else has changed this item since you looked. What you entered is not saved yet.', 409, 'item-moved-on', '/version', ['kit' => $kit]);
+        return new self(Message::of('moved-on.item'), 409, 'item-moved-on', '/version', ['kit' => $kit]);
     }
 
     /** @param array<string, mixed> $bays what they have come to */
     public static function bayMovedOn(array $bays): self
     {
-        return new self('Somebody else has changed this bay since you looked. What you entered is not saved yet.', 409, 'item-moved-on', '/version', ['bays' => $bays]);
+        return new self(Message::of('moved-on.bay'), 409, 'item-moved-on', '/version', ['bays' => $bays]);
     }
 
     /** @param list<Message> $bars */
@@ -94,7 +94,7 @@ final class Refusal extends \RuntimeException
 
     public static function sealed(): self
     {
-        return new self('This record is sealed; nothing more can be added to it.', 409, 'sealed');
+        return new self(Message::of('record.sealed'), 409, 'sealed');
     }
 
     public static function conflict(string $problem, Message|string $message, ?string $path = null): self
@@ -109,6 +109,6 @@ final class Refusal extends \RuntimeException
 
     public static function tooMany(int $seconds): self
     {
-        return new self("Too many attempts. Try again in $seconds seconds.", 429, 'throttled');
+        return new self(Message::of('session.too-many', ['seconds' => $seconds]), 429, 'throttled');
     }
 }

@@ -26,11 +26,11 @@ final class Problem
             $failure instanceof NotAllowed => self::answer($failure->isOfRole() ? 403 : 409, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
             $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
             $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->said),
-            $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
-            $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', 'The PDF could not be made here: ' . $failure->getMessage() . ' The report itself is whole; open it and print it from the browser.'),
+            $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', Message::of('session.ended')),
+            $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', Message::of('report.no-pdf', ['why' => $failure->getMessage()])),
             $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
             $failure instanceof HttpExceptionInterface => self::http($failure),
-            default => self::answer(500, 'internal', 'Something went wrong on our side. What was acknowledged is kept; try again.'),
+            default => self::answer(500, 'internal', Message::of('problem.internal')),
         };
     }
 
@@ -48,8 +48,8 @@ final class Problem
         }
 
         return $away
-            ? self::answer(503, 'database-away', 'The database does not answer. Nothing was recorded; what you typed is kept. Try again in a moment.')
-            : self::answer(500, 'internal', 'Something went wrong on our side. What was acknowledged is kept; try again.');
+            ? self::answer(503, 'database-away', Message::of('problem.database-away'))
+            : self::answer(500, 'internal', Message::of('problem.internal'));
     }
 
     private static function http(HttpExceptionInterface $failure): JsonResponse
@@ -57,10 +57,10 @@ final class Problem
         $status = $failure->getStatusCode();
 
         return match ($status) {
-            404 => self::answer(404, 'not-found', 'There is nothing at this address.'),
-            405 => self::answer(405, 'not-allowed', 'This address does not take such a request.'),
-            419 => self::answer(419, 'session-expired', 'Your session has ended. Sign in again; what you typed is kept.'),
-            default => self::answer($status, 'refused', 'The request was refused.'),
+            404 => self::answer(404, 'not-found', Message::of('problem.no-address')),
+            405 => self::answer(405, 'not-allowed', Message::of('problem.no-method')),
+            419 => self::answer(419, 'session-expired', Message::of('session.ended')),
+            default => self::answer($status, 'refused', Message::of('problem.refused')),
         };
     }
 

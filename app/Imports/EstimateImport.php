@@ -92,7 +92,7 @@ final class EstimateImport implements ImportKind
         DB::select('select pg_advisory_xact_lock(hashtextextended(?, 1))', [$this->user->shop_id]);
         $taken = RepairOrder::query()->where('shop_id', $this->user->shop_id)->whereIn('number', $file->staged()->select('key'))->value('number');
         if ($taken !== null) {
-            throw Refusal::conflict('number-taken', "The number \"$taken\" was taken by another order meanwhile. Nothing was taken in.");
+            throw Refusal::conflict('number-taken', Message::of('import.number-taken', ['number' => $taken]));
         }
         $count = 0;
         foreach ($file->staged()->orderBy('row')->cursor()->chunk(self::BATCH) as $chunk) {

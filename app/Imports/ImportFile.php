@@ -51,7 +51,7 @@ final class ImportFile
             ->when($forWriting, static fn($query) => $query->lockForUpdate())
             ->first();
 
-        return new self($row ?? throw Refusal::notFound('This import'));
+        return new self($row ?? throw Refusal::notFound('import'));
     }
 
     public function path(): string

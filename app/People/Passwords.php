@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Failure\Refusal;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** What a password must be, and one made up for somebody who is let in. */
 final class Passwords
@@ -21,10 +22,10 @@ final class Passwords
     {
         $password = $node->text();
         if (mb_strlen($password) < self::SHORTEST) {
-            throw Refusal::field($node->path(), sprintf('A password has at least %d characters; three or four words do.', self::SHORTEST));
+            throw Refusal::field($node->path(), Message::of('password.too-short', ['least' => self::SHORTEST]));
         }
         if (strlen($password) > self::LONGEST) {
-            throw Refusal::field($node->path(), sprintf('A password has at most %d bytes.', self::LONGEST));
+            throw Refusal::field($node->path(), Message::of('password.too-long', ['most' => self::LONGEST]));
         }
 
         return $password;

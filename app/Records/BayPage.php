@@ -13,6 +13,7 @@ use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Facts\StanceDocument;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 use Lumbro\Core\Planning\Needs;
 use Lumbro\Core\SetUp\MeasuringPlan;
@@ -46,10 +47,10 @@ final class BayPage
     public static function stance(OrderFile $file, bool $search): array
     {
         if ($file->row->bay === null) {
-            throw Refusal::conflict('no-bay', 'No bay is chosen for the car.');
+            throw Refusal::conflict('no-bay', Message::of('hindrance.bay'));
         }
         $kit = $file->state()->kit()
-            ?? throw Refusal::conflict('no-kit', 'The kit lacks a tape, a rule, a staff or a stand.');
+            ?? throw Refusal::conflict('no-kit', Message::of('hindrance.kit'));
         $bay = Document::read(Bay::class, Node::stored($file->row->bay));
         $state = $file->state();
         $stance = $state->record->stance->stance ?? new Stance();

@@ -39,7 +39,7 @@ final class OrderFile
             $query->lock('for update of o');
         }
 
-        return self::of($query->first() ?? throw Refusal::notFound('This repair order'));
+        return self::of($query->first() ?? throw Refusal::notFound('order'));
     }
 
     /** The orders of a person's shop as "o", each with the documents it rests on. */

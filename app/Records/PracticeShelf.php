@@ -41,7 +41,7 @@ final class PracticeShelf
     public static function take(string $id): array
     {
         $files = self::files();
-        $file = $files[$id] ?? $files[array_search($id, array_map(static fn(string $path): string => basename($path, '.json'), $files), true)] ?? throw Refusal::field('/scenario', 'No simulated car of this name ships.');
+        $file = $files[$id] ?? $files[array_search($id, array_map(static fn(string $path): string => basename($path, '.json'), $files), true)] ?? throw Refusal::field('/scenario', Message::of('practice.no-car'));
         $f = self::fields((string) file_get_contents($file));
 
         return [

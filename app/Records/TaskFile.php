@@ -49,7 +49,7 @@ final class TaskFile
         if ($forWriting) {
             $query->lock('for update of o');
         }
-        $row = $query->first() ?? throw Refusal::notFound('This task');
+        $row = $query->first() ?? throw Refusal::notFound('task');
         [$version, $row->sealed_at] = $row->sealed === null ? [0, null] : explode(' ', $row->sealed, 2);
         $order = OrderFile::of($row, $row->sealed_at === null ? null : ['version' => (int) $version, 'at' => $row->sealed_at]);
         foreach ($order->tasks as $found) {
@@ -58,7 +58,7 @@ final class TaskFile
             }
         }
 
-        throw Refusal::notFound('This task');
+        throw Refusal::notFound('task');
     }
 
     /** The seal that stands on a task of the query above. */

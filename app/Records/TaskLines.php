@@ -40,13 +40,13 @@ final class TaskLines
         ];
     }
 
-    /** @return array{workspace: bool, hindrance: string|null, present: string|null, stage: string|null, stages: list<array{id: string, state: string, note: Message|null}>, verdict: string|null} */
+    /** @return array{workspace: bool, hindrance: Message|null, present: string|null, stage: string|null, stages: list<array{id: string, state: string, note: Message|null}>, verdict: string|null} */
     private static function work(OrderFile $file, \stdClass $task, ?ProcedureCard $card, ?OwedState $owed, ?TaskFile $open): array
     {
         $hindrance = match (true) {
-            $card === null => 'The shop has no procedure card for it.',
-            $file->row->bay_id === null => 'No bay is chosen for the car.',
-            $file->state()->kit() === null => 'The kit lacks a tape, a rule, a staff or a stand.',
+            $card === null => Message::of('hindrance.card'),
+            $file->row->bay_id === null => Message::of('hindrance.bay'),
+            $file->state()->kit() === null => Message::of('hindrance.kit'),
             default => null,
         };
         if ($hindrance !== null) {

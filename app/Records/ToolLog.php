@@ -9,6 +9,7 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Codec\ToolLogDocument;
+use Lumbro\Core\Message\Message;
 
 /** The session log of a task's scan tool, as it was last loaded: a later one goes on from the one before. */
 final class ToolLog
@@ -26,7 +27,7 @@ final class ToolLog
         $lines = count(ToolLogDocument::read($log));
         $before = self::of($file);
         if ($before !== null && ! str_starts_with(trim($log) . "\n", trim($before) . "\n")) {
-            throw Refusal::field('', 'This log does not go on from the one loaded before: its first lines are others. Let the tool write the whole session.');
+            throw Refusal::field('', Message::of('tool-log.other-session'));
         }
         DB::table('tool_logs')->insert([
             'shop_id' => $file->row->shop_id, 'id' => (string) Str::uuid7(), 'sensor_task_id' => $file->row->id, 'user_id' => $user->id, 'loaded_at' => Moment::now(), 'log' => $log,

@@ -58,7 +58,7 @@ final class ArchiveController
         $image = $bytes === false ? false : @getimagesizefromstring($bytes);
         $type = $image === false ? null : $image['mime'];
         if ($bytes === false || ! in_array($type, ['image/jpeg', 'image/png', 'image/webp'], true)) {
-            throw Refusal::notFound('This photo');
+            throw Refusal::notFound('photo');
         }
 
         return new Response($bytes, 200, [
@@ -74,7 +74,7 @@ final class ArchiveController
     {
         $row = DB::table('archives')->where('shop_id', $shop)->where('id', $archive)->first(['id', 'origin', 'number', 'vehicle', 'plate', 'findings', 'person', 'taken_at']);
 
-        return $row === null ? throw Refusal::notFound('This archive') : self::line($row);
+        return $row === null ? throw Refusal::notFound('archive') : self::line($row);
     }
 
     /** @return array<string, mixed> */

@@ -18,6 +18,7 @@ use Lumbro\Core\Codec\Dxf;
 use Lumbro\Core\Codec\FloorPlanFile;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** The bays: outline, what stands in them, their floor; and where a car stands in one. */
 final class BayController
@@ -40,7 +41,7 @@ final class BayController
                 throw Refusal::bayMovedOn(BayPage::list($user));
             }
             if ((clone $rows)->where('name', $bay->name)->where('id', '<>', $body->id)->exists()) {
-                throw Refusal::field('/document/name', "\"$bay->name\" is the name of another bay.");
+                throw Refusal::field('/document/name', Message::of('bay.name-used', ['name' => $bay->name]));
             }
             DB::table('bays')->upsert([[
                 'shop_id' => $user->shop_id, 'id' => $body->id, 'name' => $bay->name, 'version' => $body->version + 1,
@@ -62,7 +63,7 @@ final class BayController
     /** A bay as a file: its own JSON, a picture, or a drawing. */
     public function export(Request $request, string $bay, string $form): Response
     {
-        $row = DB::table('bays')->where('shop_id', Answer::user($request)->shop_id)->where('id', $bay)->first() ?? throw Refusal::notFound('This bay');
+        $row = DB::table('bays')->where('shop_id', Answer::user($request)->shop_id)->where('id', $bay)->first() ?? throw Refusal::notFound('bay');
         $read = Document::read(Bay::class, Node::parse($row->document));
         [$text, $type] = match ($form) {
             'svg' => [FloorPlanFile::svg($read), 'image/svg+xml'],

@@ -21,6 +21,7 @@ use Lumbro\Core\Catalogue\Card\CardForm;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 
 /** Procedure cards: read, entered as new versions, checked by a second person. */
@@ -80,7 +81,7 @@ final class CardController
             }
             $document = json_decode((string) json_encode($body->node('document')->raw()), false, 64, JSON_THROW_ON_ERROR);
             if (! $document instanceof \stdClass) {
-                throw Refusal::field('/document', 'Give a procedure card.');
+                throw Refusal::field('/document', Message::of('card.document-missing'));
             }
             unset($document->checkedBy);
             $document->enteredBy = $user->name;
@@ -104,11 +105,11 @@ final class CardController
                 return $row;
             }
             if (! $row->newest) {
-                throw Refusal::conflict('superseded', 'A newer version of this card has been entered; check that one.');
+                throw Refusal::conflict('superseded', Message::of('card.superseded'));
             }
             $document = json_decode($row->document, false, 64, JSON_THROW_ON_ERROR);
             if ($row->entered_by === $user->id || ! $document instanceof \stdClass || $document->enteredBy === $user->name) {
-                throw Refusal::forbidden('You entered this card. A second person checks it against its source.');
+                throw Refusal::forbidden(Message::of('card.own'));
             }
             $document->checkedBy = $user->name;
             CardRow::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update([
@@ -136,7 +137,7 @@ final class CardController
     {
         $other = CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
         if ($other !== null && ($after === null || $other->family !== $after->family)) {
-            throw Refusal::field('/document/id', 'Another card of the shop has this id.');
+            throw Refusal::field('/document/id', Message::of('card.id-used'));
         }
     }
 
@@ -164,8 +165,8 @@ final class CardController
     {
         return CardRow::query()
             ->where('shop_id', Answer::user($request)->shop_id)
-            ->where('id', preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $card) === 1 ? $card : throw Refusal::notFound('This card'))
+            ->where('id', preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $card) === 1 ? $card : throw Refusal::notFound('card'))
             ->when($forWriting, static fn($query) => $query->lockForUpdate())
-            ->first() ?? throw Refusal::notFound('This card');
+            ->first() ?? throw Refusal::notFound('card');
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Answer;
 use App\Records\History;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lumbro\Core\Message\Message;
 
 /** What was known of a car or a sensor before. */
 final class HistoryController
@@ -17,7 +18,7 @@ final class HistoryController
     {
         [$plate, $vin] = [self::text($request, 'plate'), self::text($request, 'vin')];
         if ($plate === null && $vin === null) {
-            throw Refusal::field('/plate', 'A plate or a VIN is needed to find a car by.');
+            throw Refusal::field('/plate', Message::of('history.car'));
         }
 
         return Answer::json(History::ofCar(Answer::user($request)->shop_id, $plate, $vin));
@@ -25,7 +26,7 @@ final class HistoryController
 
     public function sensor(Request $request): JsonResponse
     {
-        $serial = self::text($request, 'serial') ?? throw Refusal::field('/serial', 'A serial number is needed to find a sensor by.');
+        $serial = self::text($request, 'serial') ?? throw Refusal::field('/serial', Message::of('history.sensor'));
 
         return Answer::json(History::ofSensor(Answer::user($request)->shop_id, $serial));
     }

@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 
 /** Files taken in step by step: each request reads on for a moment and says how far it has come. */
@@ -69,7 +70,7 @@ final class ImportController
                 return $file->row->rows;
             }
             if ($file->row->state !== 'ready') {
-                throw Refusal::conflict('import-not-ready', $file->row->refused > 0 ? 'The file has rows that were refused; nothing of it is taken in.' : 'The file has not been read to its end yet.');
+                throw Refusal::conflict('import-not-ready', $file->row->refused > 0 ? Message::of('import.refused-rows') : Message::of('import.unread'));
             }
             $count = self::kind($file->row->kind, $user)->take($file);
             $file->staged()->delete();
@@ -87,7 +88,7 @@ final class ImportController
     {
         $file = ImportFile::open(Answer::user($request), $import);
         if ($file->row->state === 'done') {
-            throw Refusal::conflict('import-done', 'The file has been taken in already.');
+            throw Refusal::conflict('import-done', Message::of('import.done'));
         }
         $file->cancel();
 
@@ -97,13 +98,13 @@ final class ImportController
     private static function kind(string $kind, User $user): ImportKind
     {
         if ($kind === 'cards' && ! $user->may(Act::Register)) {
-            throw Refusal::forbidden('Procedure cards are taken in by a lead.');
+            throw Refusal::forbidden(Message::of('import.cards-by-lead'));
         }
 
         return match ($kind) {
             'estimates' => new EstimateImport($user),
             'cards' => new CardImport($user),
-            default => throw Refusal::field('/kind', 'Say what the file holds: “estimates” or “cards”.'),
+            default => throw Refusal::field('/kind', Message::of('import.which')),
         };
     }
 }

@@ -73,7 +73,7 @@ final class IntakeController
     public function rules(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        $row = DB::table('shop_rules')->where('shop_id', $user->shop_id)->first() ?? throw Refusal::notFound('The shop\'s table');
+        $row = DB::table('shop_rules')->where('shop_id', $user->shop_id)->first() ?? throw Refusal::notFound('table');
 
         return Answer::json(['version' => (int) $row->version, 'document' => json_decode($row->document), 'mayEdit' => $user->may(Act::Register)]);
     }
@@ -87,7 +87,7 @@ final class IntakeController
             'document' => json_encode($body->node('document')->raw()), 'version' => $body->version + 1,
         ]);
         if ($changed === 0) {
-            throw Refusal::conflict('rules-moved-on', 'Somebody else has changed the shop\'s table since you looked. What you entered is not saved yet.');
+            throw Refusal::conflict('rules-moved-on', Message::of('moved-on.rules'));
         }
 
         return $this->rules($request);

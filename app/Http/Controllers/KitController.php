@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 
 /** The kit register: what the shop measures with, how well, and when it was checked. */
@@ -41,7 +42,7 @@ final class KitController
                 throw Refusal::itemMovedOn($this->page($user));
             }
             if (KitRow::query()->where('shop_id', $user->shop_id)->where('item', $name)->where('id', '<>', $body->id)->exists()) {
-                throw Refusal::field('/document/id', "\"$name\" is the id of another item of the kit.");
+                throw Refusal::field('/document/id', Message::of('kit.id-used', ['id' => $name]));
             }
             KitRow::query()->upsert([[
                 'shop_id' => $user->shop_id, 'id' => $body->id, 'item' => $name, 'sort' => json_decode($document)->sort, 'document' => $document,

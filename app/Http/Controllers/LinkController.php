@@ -39,7 +39,7 @@ final class LinkController
         Body::of($request, []);
         $query = DB::table('reader_links')->where('shop_id', $user->shop_id)->where('repair_order_id', $order)->where('id', $link);
         if (! (clone $query)->exists()) {
-            throw Refusal::notFound('This link');
+            throw Refusal::notFound('link');
         }
         $query->whereNull('revoked_at')->update(['revoked_at' => Moment::now(), 'revoked_by' => $user->name]);
 

@@ -33,7 +33,7 @@ final class PeopleController
         $body = Body::of($request, ['name', 'email', 'role']);
         $email = mb_strtolower($body->text('email', 200));
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            throw Refusal::field('/email', sprintf('“%s” is no e-mail address.', $email));
+            throw Refusal::field('/email', Message::of('people.no-email', ['email' => $email]));
         }
         $role = $body->node('role')->oneOf(array_column(Role::cases(), 'value'));
         $password = Passwords::madeUp();
@@ -46,7 +46,7 @@ final class PeopleController
             return true;
         });
         if (! $added) {
-            throw Refusal::field('/email', 'Somebody signs in with this e-mail address already.');
+            throw Refusal::field('/email', Message::of('people.email-used'));
         }
 
         return Answer::json([...self::page($user), 'password' => $password]);
@@ -61,7 +61,7 @@ final class PeopleController
         DB::transaction(static function () use ($user, $person, $body, &$password): void {
             // One change of the shop's people at a time: two leads cannot unmake each other.
             DB::table('shops')->where('id', $user->shop_id)->lockForUpdate()->first();
-            $changed = User::query()->where('shop_id', $user->shop_id)->where('id', $person)->first() ?? throw Refusal::notFound('This person');
+            $changed = User::query()->where('shop_id', $user->shop_id)->where('id', $person)->first() ?? throw Refusal::notFound('person');
             if ($body->has('role')) {
                 $changed->role = $body->node('role')->oneOf(array_column(Role::cases(), 'value'));
             }
@@ -87,7 +87,7 @@ final class PeopleController
     {
         $leads = User::query()->where('shop_id', $shop)->where('active', true)->pluck('role')->filter(static fn(string $role): bool => Role::from($role)->may(Act::People));
         if ($leads->isEmpty()) {
-            throw Refusal::conflict('last-lead', 'The shop would be left without a lead. Make somebody else one first.');
+            throw Refusal::conflict('last-lead', Message::of('people.last-lead'));
         }
     }
 

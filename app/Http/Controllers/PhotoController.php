@@ -67,8 +67,8 @@ final class PhotoController
 
     private function bytes(Request $request, string $photo, bool $small): Response
     {
-        $row = Photo::query()->where('shop_id', Answer::user($request)->shop_id)->where('id', $photo)->first() ?? throw Refusal::notFound('This photo');
-        $bytes = PhotoStore::read($row->hash, $small) ?? throw Refusal::notFound('This photo\'s file');
+        $row = Photo::query()->where('shop_id', Answer::user($request)->shop_id)->where('id', $photo)->first() ?? throw Refusal::notFound('photo');
+        $bytes = PhotoStore::read($row->hash, $small) ?? throw Refusal::notFound('photo-file');
 
         return new Response($bytes, 200, [
             'Content-Type' => $small ? 'image/jpeg' : $row->type,

@@ -17,6 +17,7 @@ use Illuminate\Http\Response;
 use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Evidence\SealedRecord;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** Closing a task, and the sealed record that comes of it. */
 final class RecordController
@@ -33,7 +34,7 @@ final class RecordController
         $file = TaskFile::open($user, $task);
         $sealed = SealedRow::query()->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->where('hash', $file->row->hash)->first();
         if ($sealed === null) {
-            throw Refusal::conflict('not-sealed', 'This record is not sealed yet.');
+            throw Refusal::conflict('not-sealed', Message::of('record.not-sealed'));
         }
         $record = json_decode($sealed->record, false, 64, JSON_THROW_ON_ERROR);
         $json = json_encode(

@@ -27,6 +27,7 @@ use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 
 /** The repair orders in the shop: what each waits for, and each one's own record. */
 final class RepairOrderController
@@ -130,6 +131,6 @@ final class RepairOrderController
     {
         $read = $summary === null ? null : json_decode($summary, true, 16, JSON_THROW_ON_ERROR);
 
-        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'says' => 'What was done to the car'], 'alarms' => 0, 'operations' => [], 'tasks' => []];
+        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'says' => Message::of('waits.operations')], 'alarms' => 0, 'operations' => [], 'tasks' => []];
     }
 }

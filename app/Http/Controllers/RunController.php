@@ -15,6 +15,7 @@ use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lumbro\Core\Journal\Cause;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Practice\SimulatedTool;
 
 /** The scan tool of one sensor task, and what is found at a simulated car. */
@@ -38,7 +39,7 @@ final class RunController
         }
         $log = $request->getContent();
         if (strlen($log) > self::MOST) {
-            throw Refusal::field('', sprintf('The log has %.1f MB; one of a session has at most %.0f.', strlen($log) / 1e6, self::MOST / 1e6));
+            throw Refusal::field('', Message::of('file.too-large', ['most' => intdiv(self::MOST, 1_000_000)]));
         }
 
         return Answer::json(['lines' => ToolLog::keep($user, $file, $log), 'state' => Workspace::of($file)]);
@@ -48,8 +49,8 @@ final class RunController
     public function look(Request $request, string $task, string $cause, DeviceRoom $devices): JsonResponse
     {
         $file = TaskFile::open(Answer::user($request), $task);
-        $world = $devices->world($file) ?? throw Refusal::conflict('not-simulated', 'This car is a real one: look at it.');
-        $known = Cause::tryFrom($cause) ?? throw Refusal::notFound('This cause');
+        $world = $devices->world($file) ?? throw Refusal::conflict('not-simulated', Message::of('practice.real-car'));
+        $known = Cause::tryFrom($cause) ?? throw Refusal::notFound('cause');
 
         return Answer::json(['found' => (new SimulatedTool($world, $file->journal->entries()))->sensor->has($known)]);
     }

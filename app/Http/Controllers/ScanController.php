@@ -42,7 +42,7 @@ final class ScanController
     {
         $phase = (string) $request->query('phase', 'pre');
         if (! in_array($phase, ['pre', 'post'], true)) {
-            throw Refusal::field('/phase', 'Say which scan it is: “pre” or “post”.');
+            throw Refusal::field('/phase', Message::of('scan.which'));
         }
         $version = (string) $request->query('version', '');
         if (preg_match('/^\d{1,9}$/', $version) !== 1) {

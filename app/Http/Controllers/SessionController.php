@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
 
 /** Signing in and out. */
@@ -40,7 +41,7 @@ final class SessionController
         if (! Auth::attempt(['email' => $email, 'password' => $fields['password']->text(), 'active' => true])) {
             RateLimiter::hit($key);
 
-            throw Refusal::field('/password', 'No account has this e-mail address and password.');
+            throw Refusal::field('/password', Message::of('session.unknown'));
         }
         RateLimiter::clear($key);
         $request->session()->regenerate();
@@ -83,7 +84,7 @@ final class SessionController
         if (! Hash::check($fields['old']->text(), $user->password)) {
             RateLimiter::hit($key);
 
-            throw Refusal::field('/old', 'This is not your present password.');
+            throw Refusal::field('/old', Message::of('session.old-password'));
         }
         $user->update(['password' => Passwords::checked($fields['new'])]);
         Sessions::endOf($user->id, $request->session()->getId());

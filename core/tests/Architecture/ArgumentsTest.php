@@ -17,6 +17,10 @@ final class ArgumentsTest extends TestCase
         $many = [];
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__ . '/../../src', \FilesystemIterator::SKIP_DOTS)) as $file) {
             self::assertInstanceOf(\SplFileInfo::class, $file);
+            // What is made at build time nobody counts.
+            if ($file->getBasename() === 'Tables.php') {
+                continue;
+            }
             foreach (self::placed((string) file_get_contents($file->getPathname())) as $line => $count) {
                 $built++;
                 if ($count > self::MOST) {
