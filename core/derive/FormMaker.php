@@ -36,7 +36,7 @@ final class FormMaker
      */
     public static function values(string $class): array
     {
-        return array_values(array_filter(self::columns(Table::of($class)), static fn(array $column): bool => $column['kind'] !== 'words'));
+        return array_values(array_filter(self::columns(Table::of($class)), static fn(array $column): bool => ! in_array($column['kind'], ['words', 'choices', 'operations'], true)));
     }
 
     /**
@@ -99,8 +99,9 @@ final class FormMaker
         $of = $kind instanceof ListOf ? $kind->of : $kind;
         [$sort, $unit, $choices, $wide] = match (true) {
             $group === null => [null, '', [], false],
-            $kind instanceof ListOf && ($of instanceof Choice || $of instanceof Id || $of instanceof Text) => ['words', '', $of instanceof Choice ? $of->known() : [], false],
-            $kind instanceof ListOf && $of instanceof OperationCode => ['words', '', array_keys(Operations::CATALOGUE), false],
+            $kind instanceof ListOf && ($of instanceof Id || $of instanceof Text) => ['words', '', [], false],
+            $kind instanceof ListOf && $of instanceof Choice => ['choices', '', $of->known(), false],
+            $kind instanceof ListOf && $of instanceof OperationCode => ['operations', '', array_keys(Operations::CATALOGUE), false],
             $kind instanceof ListOf => [null, '', [], false],
             $kind instanceof Text => ['text', '', [], $kind->most === null || $kind->most > self::WIDE],
             $kind instanceof Id => ['text', '', [], false],
@@ -108,7 +109,7 @@ final class FormMaker
             $kind instanceof Number => ['number', $kind->unit, [], false],
             $kind instanceof Choice => ['choice', '', $kind->known(), false],
             $kind instanceof Either => ['choice', '', [$kind->true, $kind->false], false],
-            $kind instanceof OperationCode => ['operation', '', [], false],
+            $kind instanceof OperationCode => ['operation', '', array_keys(Operations::CATALOGUE), false],
             $kind instanceof Flag => [null, '', [], false],
             default => [null, '', [], false],
         };

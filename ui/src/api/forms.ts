@@ -2,7 +2,8 @@
 export interface FormColumn {
   /** Where it lies in its row; a dot leads into an object. */
   key: string;
-  kind: 'text' | 'number' | 'day' | 'choice' | 'words' | 'operation';
+  /** The plural ones are lists: of texts, of choices, of operations. */
+  kind: 'text' | 'number' | 'day' | 'choice' | 'operation' | 'words' | 'choices' | 'operations';
   unit: string;
   optional: boolean;
   /** A text that takes a line of its own. */

@@ -16,7 +16,12 @@ import { at, numeric, textOf, withValue, type Doc } from './document';
 import { cardLists } from '../api/forms.generated';
 import { RowsEditor } from './RowsEditor';
 import { finished, rowsOf, withRows } from './rows';
+import { choiceWords, figureText } from './labels';
+import { useWords } from '../words/useWords';
 import { useCard } from './useCards';
+
+/** A text that has more letters than this does not fit a single column. */
+const LONG = 24;
 
 /** A new version of a card is entered, the one before it being kept; or a new card that begins as a copy. */
 export function CardEdit({ copy = false }: { copy?: boolean }) {
@@ -220,13 +225,14 @@ function Value({
   onChange: (doc: Doc) => void;
   wrong: string | undefined;
 }) {
+  const words = useWords();
   const found = at(doc, value.pointer);
   const typed = typeof found === 'object' || found === undefined ? '' : String(found);
   const own = `/values/${escaped(value.pointer)}`;
   const [open, setOpen] = useState(false);
   const others = value.others;
   return (
-    <Box>
+    <Box sx={String(value.value ?? '').length > LONG ? { gridColumn: { sm: 'span 2' } } : {}}>
       <TextField
         id={`value${value.pointer.replaceAll('/', '-')}`}
         label={`${value.label}${value.unit === '' ? '' : `, ${value.unit}`}`}
@@ -264,7 +270,7 @@ function Value({
               ]),
           ...value.choices.map((choice) => (
             <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
-              {choice}
+              {choiceWords(words, choice)}
             </MenuItem>
           )),
         ]}
@@ -280,7 +286,10 @@ function Value({
             fontSize: '0.9rem',
           }}
         >
-          {other.from.source} gives {other.value} {value.unit}
+          {other.from.source} gives{' '}
+          {value.kind === 'choice'
+            ? choiceWords(words, String(other.value))
+            : figureText(other.value, value.unit)}
           <Button
             onClick={() => onChange(chosen(doc, value, i))}
             disabled={at(doc, `/others/${escaped(value.pointer)}`) === undefined}

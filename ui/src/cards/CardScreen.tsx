@@ -11,8 +11,8 @@ import type { CardPage, CardValue } from '../api/types';
 import { uuid7 } from '../api/uuid7';
 import { Page } from '../shell/Page';
 import { figures } from '../theme/theme';
-import { textOf, type Doc } from './document';
-import { columnLabel, listWords } from './labels';
+import type { Doc } from './document';
+import { cellWords, choiceWords, columnName, figureText, listWords } from './labels';
 import type { FormList } from '../api/forms';
 import { cardLists } from '../api/forms.generated';
 import { useWords } from '../words/useWords';
@@ -54,7 +54,8 @@ function Open({ page }: { page: CardPage }) {
     },
   });
   const title = typeof doc['title'] === 'string' ? doc['title'] : 'Procedure card';
-  const groups = [...new Set(page.values.map((value) => value.group))];
+  const known = page.values.filter((value) => value.value !== null || value.others.length > 0);
+  const groups = [...new Set(known.map((value) => value.group))];
   return (
     <Page title={title}>
       <Box className="screen-only" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
@@ -104,11 +105,8 @@ function Open({ page }: { page: CardPage }) {
       <Box sx={{ mt: 2, columnCount: { xs: 1, lg: 2 }, columnGap: 2, '& > *': { mb: 2 } }}>
         {groups.map((group) => (
           <Part key={group} title={group}>
-            {page.values
-              .filter(
-                (value) =>
-                  value.group === group && (value.value !== null || value.others.length > 0),
-              )
+            {known
+              .filter((value) => value.group === group)
               .map((value) => (
                 <Value key={value.pointer} value={value} />
               ))}
@@ -191,41 +189,33 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-/** A row of a list: its sentence first, what belongs to it smaller. */
+/** A row of a list: its sentence first, what belongs to it smaller; without a sentence, all alike. */
 function Row({ row, spec }: { row: Doc; spec: FormList }) {
   const words = useWords();
   const cells = spec.columns
-    .map((column) => ({ column, text: textOf(cell(row, column.key)) }))
+    .map((column) => ({ column, text: cellWords(words, column, cell(row, column.key)) }))
     .filter(({ text }) => text !== '');
-  const main = cells.find(({ column }) => column.wide) ?? cells[0];
+  const main =
+    cells.find(({ column }) => column.wide) ?? cells.find(({ column }) => column.kind !== 'number');
+  const others = cells
+    .filter((known) => known !== main)
+    .map(({ column, text }) => `${columnName(words, 'card', spec, column).toLowerCase()} ${text}`)
+    .join(' · ');
   return (
     <Box
       component="li"
       sx={{ borderBottom: 1, borderColor: 'divider', py: 0.75, overflowWrap: 'anywhere' }}
     >
-      {main?.text}
-      <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
-        {cells
-          .filter((known) => known !== main)
-          .map(
-            ({ column, text }) =>
-              `${columnLabel(words, 'card', spec, column).toLowerCase()} ${text.replace('-', column.kind === 'number' ? '−' : '-')}`,
-          )
-          .join(' · ')}
-      </Box>
+      {main?.text ?? others}
+      {main && <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>{others}</Box>}
     </Box>
   );
 }
 
-function shown(value: CardValue['value'], unit: string): string {
-  const figure =
-    typeof value === 'number'
-      ? value.toLocaleString('en-US', { maximumFractionDigits: 6 }).replace('-', '−')
-      : String(value);
-  return unit === '°' ? `${figure}°` : unit === '' ? figure : `${figure} ${unit}`;
-}
-
 function Value({ value }: { value: CardValue }) {
+  const words = useWords();
+  const shown = (figure: string | number) =>
+    value.kind === 'choice' ? choiceWords(words, String(figure)) : figureText(figure, value.unit);
   return (
     <Box sx={{ borderBottom: 1, borderColor: 'divider', py: 0.75 }}>
       <Box
@@ -241,7 +231,7 @@ function Value({ value }: { value: CardValue }) {
             overflowWrap: 'anywhere',
           }}
         >
-          {value.value === null ? 'missing' : shown(value.value, value.unit)}
+          {value.value === null ? 'missing' : shown(value.value)}
         </Box>
       </Box>
       {value.own && <From from={value.from} />}
@@ -251,8 +241,7 @@ function Value({ value }: { value: CardValue }) {
           data-testid="dispute"
           sx={{ mt: 0.5, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}
         >
-          Another source gives <b>{shown(other.value, value.unit)}</b>. It stands beside it until
-          one is chosen.
+          Another source gives <b>{shown(other.value)}</b>. It stands beside it until one is chosen.
           <From from={other.from} />
         </Box>
       ))}

@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
 import type { FormColumn, FormList } from '../api/forms';
-import { useIntake } from '../order/parts/useIntake';
 import { useWords } from '../words/useWords';
-import { textOf, type Doc } from './document';
-import { columnLabel, listWords, type FormOf } from './labels';
+import { textOf, type Doc, type Json } from './document';
+import { cellWords, codesOf, columnLabel, listWords, pickWords, type FormOf } from './labels';
 import { cell, withCell } from './rows';
 
 /** A list of a form, row by row. */
@@ -105,60 +105,70 @@ function Cell({
   wrong: string | undefined;
   onChange: (row: Doc) => void;
 }) {
-  const intake = useIntake();
-  const shown = textOf(cell(row, column.key));
-  const picks =
-    column.kind === 'operation'
-      ? (intake.data?.operations ?? []).map((operation) => ({
-          value: operation.code,
-          words: operation.says,
-        }))
-      : column.choices.map((word) => ({ value: word, words: word }));
-  const select = column.kind === 'choice' || column.kind === 'operation';
-  const set = (typed: string) => {
-    const words = typed
-      .split(',')
-      .map((word) => word.trim())
-      .filter((word) => word !== '');
-    const next =
-      column.kind === 'words'
-        ? typed.trim() === ''
-          ? undefined
-          : words
-        : typed === '' && column.optional
-          ? undefined
-          : typed;
-    onChange(withCell(row, column.key, next));
-  };
+  const words = useWords();
+  const several = column.kind === 'choices' || column.kind === 'operations';
+  const select = several || column.kind === 'choice' || column.kind === 'operation';
+  const value = cell(row, column.key);
+  // A list of words is shown as it is typed: a comma would not survive being read and written back.
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = several ? codesOf(value) : (typed ?? textOf(value));
+  const known = several ? true : column.choices.includes(textOf(value));
+  const set = (typed: string | string[]) =>
+    onChange(withCell(row, column.key, asked(column, typed)));
   return (
     <TextField
       id={id}
       label={label}
       select={select}
-      value={select && !picks.some((pick) => pick.value === shown) ? '' : shown}
-      onChange={(event) => set(event.target.value)}
+      value={select && !known ? '' : shown}
+      onChange={(event) => {
+        setTyped(column.kind === 'words' ? event.target.value : null);
+        set(event.target.value);
+      }}
+      onBlur={() => setTyped(null)}
       error={wrong !== undefined}
       helperText={wrong}
       multiline={column.wide && !select}
-      sx={column.wide ? { gridColumn: '1 / -1' } : {}}
+      sx={
+        column.wide
+          ? { gridColumn: '1 / -1' }
+          : several || column.kind === 'operation'
+            ? { gridColumn: { sm: 'span 2' } }
+            : {}
+      }
       slotProps={{
+        ...(several
+          ? { select: { multiple: true, renderValue: () => cellWords(words, column, value) } }
+          : {}),
         htmlInput: {
           inputMode: column.kind === 'number' ? 'decimal' : 'text',
           autoComplete: 'off',
         },
       }}
     >
-      {select && column.optional && (
+      {select && !several && column.optional && (
         <MenuItem value="" sx={{ minHeight: 48 }}>
           not said
         </MenuItem>
       )}
       {select &&
-        picks.map((pick) => (
-          <MenuItem key={pick.value} value={pick.value} sx={{ minHeight: 48 }}>
-            {pick.words}
+        column.choices.map((code) => (
+          <MenuItem key={code} value={code} sx={{ minHeight: 48 }}>
+            {pickWords(words, column, code)}
           </MenuItem>
         ))}
     </TextField>
   );
+}
+
+/** What a cell becomes by what was typed or chosen; undefined takes the member away. */
+function asked(column: FormColumn, typed: string | string[]): Json | undefined {
+  const list = column.kind === 'words' || Array.isArray(typed);
+  const several = (Array.isArray(typed) ? typed : typed.split(','))
+    .map((word) => word.trim())
+    .filter((word) => word !== '');
+  if (list) {
+    return several.length === 0 ? undefined : several;
+  }
+  return typed === '' && column.optional ? undefined : typed;
 }

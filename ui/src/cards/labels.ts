@@ -1,5 +1,6 @@
 import type { FormColumn, FormList } from '../api/forms';
 import type { Words } from '../words/words';
+import { textOf, type Json } from './document';
 
 /** Whose form it is: its lists and fields are worded under this name. */
 export type FormOf = keyof typeof CODES;
@@ -27,13 +28,57 @@ export function listWords(words: Words, of: FormOf, list: FormList) {
 
 /** What a column of it is called, with its unit. */
 export function columnLabel(words: Words, of: FormOf, list: FormList, column: FormColumn): string {
+  return withUnit(columnName(words, of, list, column), column.unit);
+}
+
+/** The same without the unit, for where the figure has it. */
+export function columnName(words: Words, of: FormOf, list: FormList, column: FormColumn): string {
   const key =
     list.form === 'objects' || list.form === 'members' || list.form === 'pairs'
       ? `.${column.key}`
       : '';
-  return withUnit(words.of(CODES[of].row(`${named(list)}${key}`)), column.unit);
+  return words.of(CODES[of].row(`${named(list)}${key}`));
 }
 
 export function withUnit(label: string, unit: string): string {
   return unit === '' ? label : `${label}, ${unit}`;
+}
+
+/** What a choice is called; documents and files have its code. */
+export function choiceWords(words: Words, code: string): string {
+  return words.of(`choice.${code.replaceAll(' ', '-')}`);
+}
+
+/** What one may choose in a column, by its code. */
+export function pickWords(words: Words, column: FormColumn, code: string): string {
+  return column.kind === 'operation' || column.kind === 'operations'
+    ? words.of(`operation.${code}`)
+    : choiceWords(words, code);
+}
+
+/** What stands in a cell, as it is read: a figure with its unit, a choice in words. */
+export function cellWords(words: Words, column: FormColumn, value: Json | undefined): string {
+  const text = textOf(value);
+  if (text === '' || column.kind === 'text' || column.kind === 'words' || column.kind === 'day') {
+    return text;
+  }
+  return column.kind === 'number'
+    ? figureText(value ?? text, column.unit)
+    : codesOf(value)
+        .map((code) => pickWords(words, column, code))
+        .join(', ');
+}
+
+/** A choice or several of them. */
+export function codesOf(value: Json | undefined): string[] {
+  return (Array.isArray(value) ? value : [value]).map(textOf).filter((code) => code !== '');
+}
+
+/** A figure of a document with as many decimals as it was typed with, and its unit. */
+export function figureText(value: Json, unit: string): string {
+  const figure =
+    typeof value === 'number'
+      ? value.toLocaleString('en-US', { maximumFractionDigits: 6 }).replace('-', '−')
+      : textOf(value);
+  return unit === '°' ? `${figure}°` : unit === '' ? figure : `${figure} ${unit}`;
 }

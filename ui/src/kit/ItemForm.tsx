@@ -9,7 +9,7 @@ import { answer, client, Refused } from '../api/client';
 import type { KitItem } from '../api/types';
 import { uuid7 } from '../api/uuid7';
 import { numeric, textOf, withValue, type Doc } from '../cards/document';
-import { withUnit } from '../cards/labels';
+import { choiceWords, withUnit } from '../cards/labels';
 import { RowsEditor } from '../cards/RowsEditor';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { useKept } from '../sheet/useKept';
@@ -144,7 +144,7 @@ export function ItemForm({
           >
             {field.choices.map((choice) => (
               <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
-                {choice}
+                {choiceWords(words, choice)}
               </MenuItem>
             ))}
           </TextField>

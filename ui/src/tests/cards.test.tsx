@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { CardPage } from '../api/types';
 import { at, numeric, withValue, type Doc } from '../cards/document';
 import { cardLists, kitForms } from '../api/forms.generated';
-import { columnLabel, listWords } from '../cards/labels';
+import { choiceWords, columnLabel, listWords, pickWords } from '../cards/labels';
 import { currentWords } from '../words/useWords';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { FakeServer, openAt, problem } from './app';
@@ -224,5 +224,23 @@ describe('a card’s document', () => {
       ]),
     ];
     expect(named.filter((name) => name.startsWith('['))).toEqual([]);
+  });
+
+  it('has a word for everything that a form lets one choose', () => {
+    const words = currentWords();
+    const columns = [
+      ...cardLists.flatMap((list) => list.columns),
+      ...Object.values(kitForms).flatMap((form) => [
+        ...form.values,
+        ...form.lists.flatMap((list) => list.columns),
+      ]),
+    ];
+    const said = columns.flatMap((column) =>
+      column.choices.map((code) => pickWords(words, column, code)),
+    );
+    expect(said).toContain('not owed');
+    expect(said).toContain('front bumper cover repainted');
+    expect(said.filter((one) => one.startsWith('['))).toEqual([]);
+    expect(choiceWords(words, 'static then dynamic')).toBe('static, then dynamic');
   });
 });

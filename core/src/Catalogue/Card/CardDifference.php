@@ -21,8 +21,8 @@ final class CardDifference
                 $found[] = [
                     'label' => Message::of('card.value', ['group' => $value->group(), 'label' => $value->label()]),
                     'unit' => $value->unit,
-                    'before' => $old === null ? null : (string) $old,
-                    'after' => $new === null ? null : (string) $new,
+                    'before' => self::said($value, $old),
+                    'after' => self::said($value, $new),
                 ];
             }
         }
@@ -38,6 +38,15 @@ final class CardDifference
         }
 
         return $found;
+    }
+
+    private static function said(CardValue $value, string|float|int|null $found): string|Message|null
+    {
+        return match (true) {
+            $found === null => null,
+            $value->choices !== [] => Message::of('choice.' . strtr((string) $found, [' ' => '-'])),
+            default => (string) $found,
+        };
     }
 
     /** @param list<string> $rows */

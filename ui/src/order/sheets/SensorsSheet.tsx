@@ -6,6 +6,7 @@ import type { Order } from '../../api/types';
 import { VerdictMark } from '../../shell/VerdictMark';
 import { Sheet } from '../../sheet/Sheet';
 import { OwedMark } from '../parts/OwedMark';
+import { ended } from '../../words/sentence';
 
 /** Each sensor and where its own work goes on. */
 export function SensorsSheet({ order }: { order: Order }) {
@@ -16,7 +17,7 @@ export function SensorsSheet({ order }: { order: Order }) {
         note={
           order.waits.part === 'sensors'
             ? 'Intake and preparation are done.'
-            : `Before that: ${order.waits.says}.`
+            : ended(`Before that: ${order.waits.says}`)
         }
       />
       {order.tasks.map((task) => (
