@@ -21,7 +21,6 @@ use Lumbro\Core\Codec\EstimateDocument;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
-use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\LineNotUnderstood;
@@ -231,7 +230,7 @@ final class EstimateImport implements ImportKind
                 'shop_id' => $this->user->shop_id, 'id' => $order, 'number' => $first->order, 'vehicle' => $first->vehicle, 'plate' => $first->plate, 'vin' => $first->vin?->text,
                 'vehicle_sheet_id' => $sheet['id'], 'bay_id' => $this->bay(), 'created_at' => $now,
                 'search' => OrderSummary::search($first->order, $first->vehicle, $first->plate, $first->vin?->text),
-                'summary' => json_encode(OrderSummary::of($state, $shown, Closing::of($state, [])), JSON_THROW_ON_ERROR), 'alarm' => $state->alarms() !== [],
+                'summary' => json_encode(OrderSummary::of($state, $shown, $state->closing([])), JSON_THROW_ON_ERROR), 'alarm' => $state->alarms() !== [],
             ]],
             'sensor_tasks' => $tasks,
             'order_events' => $events,

@@ -119,7 +119,7 @@ final class OrderFile
     {
         $sealed = array_filter($this->tasks, static fn(\stdClass $task): bool => $task->hash !== null);
 
-        return Closing::of($this->state(), array_values(array_map(static fn(\stdClass $task): string => $task->sensor, $sealed)), (bool) $this->row->practice);
+        return $this->state()->closing(array_values(array_map(static fn(\stdClass $task): string => $task->sensor, $sealed)), (bool) $this->row->practice);
     }
 
     public function has(string $id): bool

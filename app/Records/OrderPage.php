@@ -29,7 +29,7 @@ final class OrderPage
             'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),
             ...RecordFacts::order($file->journal),
-            'waits' => OrderStateDocument::waits($closing->waitsFor($file->state())),
+            'waits' => OrderStateDocument::waits($closing->waitsFor()),
         ];
     }
 }

@@ -34,7 +34,7 @@ final class OrderSummary
      */
     public static function of(OrderState $state, array $tasks, Closing $closing): array
     {
-        $waits = $closing->waitsFor($state);
+        $waits = $closing->waitsFor();
 
         return [
             'waits' => ['kind' => $waits->kind, 'says' => $waits->says],

@@ -39,7 +39,7 @@ final readonly class AnswerQuestion extends Command
         }
         $word = $given->answer === AnswerKind::OnWord ? $given->word : null;
         $sensor = $now->plan()->context->sensor;
-        foreach (ConditionList::ofSensor($now->order(), $sensor) as $condition) {
+        foreach (ConditionList::ofSensor($now->order()->context, $sensor) as $condition) {
             if ($condition->id === $given->item) {
                 return [new ConditionAnswered(...$stamp->named(), item: $condition->id, sensor: $condition->perSensor ? $sensor->id : null, answer: $given->answer, word: $word)];
             }

@@ -7,7 +7,6 @@ namespace Lumbro\Core\Commands;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Fields\Document;
-use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Journal\LeftOpen;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Measure\Node;
@@ -33,7 +32,7 @@ final readonly class LeaveOpen extends Command
     public function admit(Situation $now, Line $line): void
     {
         Rules::may($now, Act::HandOver);
-        foreach (Closing::of($now->order(), [])->items as $item) {
+        foreach ($now->order()->closing([])->items as $item) {
             if ($item->id === $line->item) {
                 if (! $item->canLeave) {
                     throw InvalidInput::because('/payload/item', 'left-open.sensor');

@@ -23,7 +23,7 @@ final readonly class TestRoad extends Command
 
     public function admit(Situation $now, Line $line): void
     {
-        $known = array_map(static fn(RoadFunction $function): string => $function->id, RoadFunction::of($now->order()));
+        $known = array_map(static fn(RoadFunction $function): string => $function->id, $now->order()->roadFunctions());
         if (! in_array($line->function, $known, true)) {
             throw InvalidInput::because('/payload/function', 'road.unknown', ['function' => $line->function, 'count' => count($known), 'known' => $known]);
         }

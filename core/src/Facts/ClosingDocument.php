@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OpenItem;
-use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Intake\RoadFunction;
 
 /** What keeps a repair order open and what was looked for on the road, as JSON documents. */
@@ -25,13 +25,17 @@ final class ClosingDocument
         ], $closing->items);
     }
 
-    /** @return list<array<string, mixed>> the functions to look for on the road, in the order of the car's sensors */
-    public static function road(OrderState $state): array
+    /**
+     * @param list<RoadFunction> $functions
+     *
+     * @return list<array<string, mixed>> the functions to look for on the road, in the order of the car's sensors
+     */
+    public static function road(VehicleSheet $sheet, array $functions): array
     {
         return array_map(static fn(RoadFunction $function): array => [
             'id' => $function->id,
             'question' => $function->question,
-            'sensors' => array_map(static fn(string $sensor): string => $state->sheet->sensor($sensor)->name ?? $sensor, $function->sensors),
+            'sensors' => array_map(static fn(string $sensor): string => $sheet->sensor($sensor)->name ?? $sensor, $function->sensors),
             'found' => $function->tested?->found,
             'reason' => $function->tested?->reason,
             'driver' => $function->tested?->driver,
@@ -39,6 +43,6 @@ final class ClosingDocument
             'weather' => $function->tested?->weather,
             'person' => $function->tested?->person,
             'at' => $function->tested?->at,
-        ], RoadFunction::of($state));
+        ], $functions);
     }
 }

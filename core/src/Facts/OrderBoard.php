@@ -161,7 +161,7 @@ final class OrderBoard
     /** @return array{state: string, note: Message} */
     private static function road(OrderState $state): array
     {
-        $functions = RoadFunction::of($state);
+        $functions = $state->roadFunctions();
         $found = static fn(string $wanted): int => count(array_filter($functions, static fn(RoadFunction $function): bool => $function->tested?->found === $wanted));
         [$seen, $failed, $untested] = [$found('seen'), $found('not-seen'), $found('untested')];
         $left = count($functions) - $seen - $failed - $untested;

@@ -60,7 +60,7 @@ final class OrderStateDocument
             'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
             'needs' => array_map(static fn(KitNeed $need): array => self::need($state, $need), $state->needs),
             'geometry' => self::geometry($state),
-            'road' => ClosingDocument::road($state),
+            'road' => ClosingDocument::road($state->sheet, $state->roadFunctions()),
             'photos' => array_map(static fn(PhotoAdded $photo): array => [
                 'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
             ], $state->record->photos),

@@ -16,23 +16,38 @@ use Lumbro\Core\Message\Message;
 final readonly class Closing
 {
     /** @param list<OpenItem> $items what is open or was handed over as it is */
-    private function __construct(public array $items) {}
+    private function __construct(public array $items, private Waiting $before) {}
 
     /**
-     * @param list<string> $sealed   ids of the sensors whose record is sealed: proven, sent back, or handed over by name
-     * @param bool         $practice whether the car is simulated: such a car is not driven and has nothing to be scanned
+     * @param list<CarSensor>       $concerned sensors that are owed a calibration, or may be
+     * @param list<CarSensor>       $driven    those of them whose card asks for a drive
+     * @param list<RoadFunction>    $road      what is to be seen on the road
+     * @param list<SortedCode>|null $codes     of the scan after the work; null before it
+     * @param list<string>          $sealed    ids of the sensors whose record is sealed: proven, sent back, or handed over by name
+     * @param Waiting               $before    what the order waits for before its sensors are set up
      */
-    public static function of(OrderState $state, array $sealed, bool $practice = false): self
+    public static function of(OrderRecord $record, array $concerned, array $driven, array $road, ?array $codes, array $sealed, Waiting $before): self
     {
-        $items = self::sensors($state, $sealed);
-        if (! $practice && $state->record->operations !== []) {
-            $items = [...$items, ...self::covers($state)];
-            if ($state->concerned() !== []) {
-                $items = [...$items, ...self::drives($state), ...self::road($state), ...self::scan($state)];
+        $items = self::sensors($record, $concerned, $sealed);
+        if ($record->operations !== []) {
+            $items = [...$items, ...self::covers($record)];
+            if ($concerned !== []) {
+                $items = [...$items, ...self::drives($record, $driven), ...self::road($road), ...self::scan($codes)];
             }
         }
 
-        return new self(array_map(static fn(OpenItem $item): OpenItem => self::withName($state, $item), $items));
+        return new self(array_map(static fn(OpenItem $item): OpenItem => self::withName($record, $item), $items), $before);
+    }
+
+    /**
+     * Of a simulated car: it is not driven and has nothing to be scanned.
+     *
+     * @param list<CarSensor> $concerned
+     * @param list<string>    $sealed
+     */
+    public static function ofPractice(OrderRecord $record, array $concerned, array $sealed, Waiting $before): self
+    {
+        return new self(array_map(static fn(OpenItem $item): OpenItem => self::withName($record, $item), self::sensors($record, $concerned, $sealed)), $before);
     }
 
     /** @return list<OpenItem> those that nobody has settled */
@@ -42,9 +57,9 @@ final readonly class Closing
     }
 
     /** What the order waits for, its closing included. */
-    public function waitsFor(OrderState $state): Waiting
+    public function waitsFor(): Waiting
     {
-        $waits = $state->waitsFor();
+        $waits = $this->before;
         $open = $this->open();
         $others = array_values(array_filter($open, static fn(OpenItem $item): bool => ! str_starts_with($item->id, 'sensor ')));
 
@@ -62,17 +77,18 @@ final readonly class Closing
     }
 
     /**
-     * @param list<string> $sealed
+     * @param list<CarSensor> $concerned
+     * @param list<string>    $sealed
      *
      * @return list<OpenItem>
      */
-    private static function sensors(OrderState $state, array $sealed): array
+    private static function sensors(OrderRecord $record, array $concerned, array $sealed): array
     {
-        $items = $state->record->operations === [] && $sealed === [] ? [new OpenItem('operations', 'work', Message::of('open.operations'), null, false)] : [];
-        if ($items === [] && $sealed === [] && $state->concerned() === []) {
+        $items = $record->operations === [] && $sealed === [] ? [new OpenItem('operations', 'work', Message::of('open.operations'), null, false)] : [];
+        if ($items === [] && $sealed === [] && $concerned === []) {
             $items[] = new OpenItem('nothing-owed', 'owed', Message::of('open.nothing-owed'));
         }
-        foreach ($state->concerned() as $sensor) {
+        foreach ($concerned as $sensor) {
             if (! in_array($sensor->id, $sealed, true)) {
                 $items[] = new OpenItem("sensor $sensor->id", 'sensors', Message::of('open.sensor', ['sensor' => $sensor->name]), $sensor->id, false);
             }
@@ -82,11 +98,11 @@ final readonly class Closing
     }
 
     /** @return list<OpenItem> */
-    private static function covers(OrderState $state): array
+    private static function covers(OrderRecord $record): array
     {
         $items = [];
         foreach (Cover::cases() as $cover) {
-            if ($state->record->covers[$cover->value]->off ?? false) {
+            if ($record->covers[$cover->value]->off ?? false) {
                 $items[] = new OpenItem("cover $cover->value", 'capture', Message::of('open.cover', ['cover' => $cover->said()]));
             }
         }
@@ -94,23 +110,27 @@ final readonly class Closing
         return $items;
     }
 
-    /** @return list<OpenItem> */
-    private static function drives(OrderState $state): array
+    /**
+     * @param list<CarSensor> $driven
+     *
+     * @return list<OpenItem>
+     */
+    private static function drives(OrderRecord $record, array $driven): array
     {
         $items = [];
-        foreach ($state->concerned() as $sensor) {
-            if (($state->context->cards[$sensor->id] ?? null)?->drive === null || self::drivenEnough($state, $sensor)) {
+        foreach ($driven as $sensor) {
+            if (self::drivenEnough($record, $sensor)) {
                 continue;
             }
-            $items[] = new OpenItem("drive $sensor->id", 'drive', Message::of($state->record->drives === [] ? 'open.drive' : 'open.drive-more', ['sensor' => $sensor->name]), $sensor->id);
+            $items[] = new OpenItem("drive $sensor->id", 'drive', Message::of($record->drives === [] ? 'open.drive' : 'open.drive-more', ['sensor' => $sensor->name]), $sensor->id);
         }
 
         return $items;
     }
 
-    private static function drivenEnough(OrderState $state, CarSensor $sensor): bool
+    private static function drivenEnough(OrderRecord $record, CarSensor $sensor): bool
     {
-        foreach ($state->record->drives as $drive) {
+        foreach ($record->drives as $drive) {
             if (in_array($sensor->id, $drive->enough, true)) {
                 return true;
             }
@@ -119,11 +139,15 @@ final readonly class Closing
         return false;
     }
 
-    /** @return list<OpenItem> */
-    private static function road(OrderState $state): array
+    /**
+     * @param list<RoadFunction> $functions
+     *
+     * @return list<OpenItem>
+     */
+    private static function road(array $functions): array
     {
         $items = [];
-        foreach (RoadFunction::of($state) as $function) {
+        foreach ($functions as $function) {
             // Untested with its reason stands in the reports and holds nothing up; what was tried and failed does.
             $code = match ($function->tested?->found) {
                 null => 'open.road',
@@ -138,14 +162,18 @@ final readonly class Closing
         return $items;
     }
 
-    /** @return list<OpenItem> */
-    private static function scan(OrderState $state): array
+    /**
+     * @param list<SortedCode>|null $codes
+     *
+     * @return list<OpenItem>
+     */
+    private static function scan(?array $codes): array
     {
-        if (! isset($state->codes['post'])) {
+        if ($codes === null) {
             return [new OpenItem('post-scan', 'post-scan', Message::of('open.post-scan'))];
         }
         $items = [];
-        foreach ($state->codes['post'] as $code) {
+        foreach ($codes as $code) {
             if ($code->sort !== CodeSort::Unrelated) {
                 $items[] = new OpenItem("code {$code->code->unit} {$code->code->code}", 'post-scan', Message::of('open.code', ['code' => $code->code->code, 'unit' => $code->code->unit]));
             }
@@ -154,8 +182,8 @@ final readonly class Closing
         return $items;
     }
 
-    private static function withName(OrderState $state, OpenItem $item): OpenItem
+    private static function withName(OrderRecord $record, OpenItem $item): OpenItem
     {
-        return new OpenItem($item->id, $item->part, $item->says, $item->sensor, $item->canLeave, $item->canLeave ? $state->record->left[$item->id] ?? null : null);
+        return new OpenItem($item->id, $item->part, $item->says, $item->sensor, $item->canLeave, $item->canLeave ? $record->left[$item->id] ?? null : null);
     }
 }

@@ -6,27 +6,30 @@ namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\ShopRules\Condition;
-use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Journal\ConditionAnswered;
 
 /** The preconditions of an order: those of the shop's table and those of the cards, asked once where they mean the car (need J6). */
 final class ConditionList
 {
-    /** @return list<ConditionState> the car's first */
-    public static function of(OrderState $state): array
+    /**
+     * @param VehicleSheet                     $sheet     the car's, with what was measured on it
+     * @param array<string, ConditionAnswered> $answers   as the record has them
+     * @param list<CarSensor>                  $concerned sensors that are owed a calibration, or may be
+     *
+     * @return list<ConditionState> the car's first
+     */
+    public static function of(OrderContext $context, VehicleSheet $sheet, array $answers, array $concerned): array
     {
         $forCar = [];
         $forSensors = [];
-        foreach ($state->sheet->sensors as $sensor) {
-            if (($state->owed[$sensor->id] ?? null)?->state === OwedState::NotOwed) {
-                continue;
-            }
-            foreach (self::ofSensor($state, $sensor) as $condition) {
+        foreach ($concerned as $sensor) {
+            foreach (self::ofSensor($context, $sensor) as $condition) {
                 if ($condition->perSensor) {
-                    $forSensors[] = ConditionState::of($condition, $sensor->id, self::answer($state, $condition, $sensor->id), $state->sheet);
+                    $forSensors[] = ConditionState::of($condition, $sensor->id, self::answer($answers, $condition, $sensor->id), $sheet);
                 } elseif (! isset($forCar[$condition->id]) || ($condition->blocks && ! $forCar[$condition->id]->condition->blocks)) {
-                    $forCar[$condition->id] = ConditionState::of($condition, null, self::answer($state, $condition, null), $state->sheet);
+                    $forCar[$condition->id] = ConditionState::of($condition, null, self::answer($answers, $condition, null), $sheet);
                 }
             }
         }
@@ -39,13 +42,13 @@ final class ConditionList
      *
      * @return list<Condition> the card's first
      */
-    public static function ofSensor(OrderState $state, CarSensor $sensor): array
+    public static function ofSensor(OrderContext $context, CarSensor $sensor): array
     {
         $shop = [];
-        foreach ($state->context->shop->conditions as $condition) {
+        foreach ($context->shop->conditions as $condition) {
             $shop[$condition->id] = $condition;
         }
-        $card = $state->context->cards[$sensor->id] ?? null;
+        $card = $context->cards[$sensor->id] ?? null;
         $list = [];
         foreach ($card->preparation ?? [] as $item) {
             $list[$item->id] = self::merged($item, $shop[$item->id] ?? null, $card->source ?? '');
@@ -59,9 +62,10 @@ final class ConditionList
         return array_values($list);
     }
 
-    private static function answer(OrderState $state, Condition $condition, ?string $sensor): ?ConditionAnswered
+    /** @param array<string, ConditionAnswered> $answers */
+    private static function answer(array $answers, Condition $condition, ?string $sensor): ?ConditionAnswered
     {
-        return $state->record->conditions['condition ' . $condition->id . ($sensor === null ? '' : " $sensor")] ?? null;
+        return $answers['condition ' . $condition->id . ($sensor === null ? '' : " $sensor")] ?? null;
     }
 
     /** The card's words and strictness, with the values the shop's table has for the same thing. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Catalogue\Kit\KitNeed;
-use Lumbro\Core\Catalogue\ShopRules\OwedState;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Message\Message;
 
 /** What an order's owed sensors need of the kit, each thing once (need J8). */
@@ -13,8 +13,12 @@ final class KitNeeds
 {
     private const ALWAYS = ['stand', 'tape', 'rule', 'staff'];
 
-    /** @return list<KitNeed> missing and overdue ones first */
-    public static function of(OrderState $state): array
+    /**
+     * @param list<CarSensor> $concerned sensors that are owed a calibration, or may be
+     *
+     * @return list<KitNeed> missing and overdue ones first
+     */
+    public static function of(OrderContext $context, array $concerned): array
     {
         $wanted = [];
         $want = static function (string $kind, ?string $name, string $sensor, string|Message $why) use (&$wanted): void {
@@ -22,9 +26,9 @@ final class KitNeeds
             $wanted[$key] ??= ['kind' => $kind, 'name' => $name, 'sensors' => [], 'why' => $why];
             $wanted[$key]['sensors'][] = $sensor;
         };
-        foreach ($state->sheet->sensors as $sensor) {
-            $card = $state->context->cards[$sensor->id] ?? null;
-            if ($card === null || $state->owed[$sensor->id]->state === OwedState::NotOwed) {
+        foreach ($concerned as $sensor) {
+            $card = $context->cards[$sensor->id] ?? null;
+            if ($card === null) {
                 continue;
             }
             $want('target', $card->targetName, $sensor->id, Message::of('kit.why.target'));
@@ -37,7 +41,7 @@ final class KitNeeds
         }
         $needs = [];
         foreach ($wanted as ['kind' => $kind, 'name' => $name, 'sensors' => $sensors, 'why' => $why]) {
-            $needs[] = $state->context->kit->need($kind, $name, array_values(array_unique($sensors)), $why, $state->context->today, $state->context->shop->overdue);
+            $needs[] = $context->kit->need($kind, $name, array_values(array_unique($sensors)), $why, $context->today, $context->shop->overdue);
         }
         $weight = ['missing' => 0, 'overdue' => 1, 'stands-in' => 2, 'owned' => 3];
         usort($needs, static fn(KitNeed $a, KitNeed $b): int => $weight[$a->state] <=> $weight[$b->state]);

@@ -60,8 +60,9 @@ final readonly class OrderState
         $this->sheet = $sheet;
         $this->owed = $this->owedAfter($this->record);
         $this->changes = $this->changesOfOwed();
-        $this->captures = CaptureList::of($this);
-        $this->conditions = ConditionList::of($this);
+        $concerned = $this->concerned();
+        $this->captures = CaptureList::of($context, $this->record, $concerned);
+        $this->conditions = ConditionList::of($context, $sheet, $this->record->conditions, $concerned);
         $codes = [];
         foreach (['pre', 'post'] as $phase) {
             $scan = $this->record->lastScan($phase);
@@ -70,7 +71,7 @@ final readonly class OrderState
             }
         }
         $this->codes = $codes;
-        $this->needs = KitNeeds::of($this);
+        $this->needs = KitNeeds::of($context, $concerned);
     }
 
     /** @return list<Capture> those that must be had before a cover goes back */
@@ -83,6 +84,29 @@ final readonly class OrderState
     public function concerned(): array
     {
         return array_values(array_filter($this->sheet->sensors, fn(CarSensor $sensor): bool => $this->owed[$sensor->id]->state !== OwedState::NotOwed));
+    }
+
+    /** @return list<RoadFunction> what the driver assistance is to be seen doing on the road */
+    public function roadFunctions(): array
+    {
+        return RoadFunction::of($this->concerned(), $this->record->roadTests);
+    }
+
+    /**
+     * What keeps the order open.
+     *
+     * @param list<string> $sealed   ids of the sensors whose record is sealed
+     * @param bool         $practice whether the car is simulated
+     */
+    public function closing(array $sealed, bool $practice = false): Closing
+    {
+        $concerned = $this->concerned();
+        if ($practice) {
+            return Closing::ofPractice($this->record, $concerned, $sealed, $this->waitsFor());
+        }
+        $driven = array_values(array_filter($concerned, fn(CarSensor $sensor): bool => ($this->context->cards[$sensor->id] ?? null)?->drive !== null));
+
+        return Closing::of($this->record, $concerned, $driven, $this->roadFunctions(), $this->codes['post'] ?? null, $sealed, $this->waitsFor());
     }
 
     /** The one thing this order waits for before its sensors are set up; "task" where nothing of that is left. */
@@ -130,7 +154,7 @@ final readonly class OrderState
         }
         $items = [];
         $answers = [];
-        foreach (ConditionList::ofSensor($this, $sensor) as $condition) {
+        foreach (ConditionList::ofSensor($this->context, $sensor) as $condition) {
             $items[] = new PreparationItem($condition->id, $condition->question, $condition->blocks, $condition->why);
             $of = $condition->perSensor ? $sensor->id : null;
             $answer = $this->record->conditions['condition ' . $condition->id . ($of === null ? '' : " $of")] ?? null;

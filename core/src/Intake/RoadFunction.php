@@ -22,12 +22,17 @@ final readonly class RoadFunction
      */
     private function __construct(public string $id, public Message $question, public array $sensors, public ?RoadTested $tested) {}
 
-    /** @return list<self> of the sensors that are owed a calibration, or may be */
-    public static function of(OrderState $state): array
+    /**
+     * @param list<CarSensor>           $concerned sensors that are owed a calibration, or may be
+     * @param array<string, RoadTested> $tested    function → the line that counts
+     *
+     * @return list<self> in the order of the car's sensors
+     */
+    public static function of(array $concerned, array $tested): array
     {
         $questions = [];
         $sensors = [];
-        foreach ($state->concerned() as $sensor) {
+        foreach ($concerned as $sensor) {
             foreach (self::questions($sensor) as $id => $question) {
                 $questions[$id] = $question;
                 $sensors[$id][] = $sensor->id;
@@ -35,7 +40,7 @@ final readonly class RoadFunction
         }
 
         return array_map(
-            static fn(string $id): self => new self($id, $questions[$id], $sensors[$id], $state->record->roadTests[$id] ?? null),
+            static fn(string $id): self => new self($id, $questions[$id], $sensors[$id], $tested[$id] ?? null),
             array_keys($questions),
         );
     }

@@ -8,7 +8,6 @@ use Lumbro\Core\Commands\Command;
 use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\RoadFunction;
 use Lumbro\Core\Journal\LeftOpen;
@@ -24,7 +23,7 @@ final class ClosingTest extends TestCase
     /** @return list<string> */
     private static function open(DemoOrder $order, string ...$sealed): array
     {
-        return array_map(static fn(OpenItem $item): string => $item->id, Closing::of($order->state(), array_values($sealed))->open());
+        return array_map(static fn(OpenItem $item): string => $item->id, $order->state()->closing(array_values($sealed))->open());
     }
 
     public function testAnOwedSensorKeepsItOpenUntilItIsSealed(): void
@@ -46,14 +45,14 @@ final class ClosingTest extends TestCase
         self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'));
         $order->note('road', ['function' => 'slows', 'found' => 'not-seen', 'driver' => 'Oda', 'reason' => 'It came too close.']);
         self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'), 'what failed is not settled by saying so');
-        self::assertSame('close', Closing::of($order->state(), ['front'])->waitsFor($order->state())->kind === 'task' ? 'task' : 'close');
+        self::assertSame('close', $order->state()->closing(['front'])->waitsFor()->kind === 'task' ? 'task' : 'close');
         $order->note('road', ['function' => 'slows', 'found' => 'seen', 'driver' => 'Oda']);
         $scan = static fn(string ...$codes): array => ['phase' => 'post', 'origin' => 'tool', 'scan' => ['tool' => 'x', 'readAt' => 'now', 'codes' => array_map(static fn(string $code): array => ['unit' => 'Gateway', 'code' => $code], $codes)]];
         $order->note('scan', $scan('U3001'));
         self::assertSame(['code Gateway U3001'], self::open($order, 'front'));
         $order->note('scan', $scan());
         self::assertSame([], self::open($order, 'front'));
-        self::assertSame('closed', Closing::of($order->state(), ['front'])->waitsFor($order->state())->kind);
+        self::assertSame('closed', $order->state()->closing(['front'])->waitsFor()->kind);
         self::assertSame('1 untested', Told::words(array_column(OrderBoard::of($order->state()), 'note', 'id')['road']));
     }
 
@@ -67,7 +66,7 @@ final class ClosingTest extends TestCase
             self::assertStringContainsString($said, Told::refusal(InvalidInput::class, static fn(): Line => $settle($item)));
         }
         $order->note('left-open', ['item' => 'post-scan', 'reason' => 'The customer was told in writing.'], 'Oda');
-        $closing = Closing::of($order->state(), ['front']);
+        $closing = $order->state()->closing(['front']);
         self::assertNotContains('post-scan', array_map(static fn(OpenItem $item): string => $item->id, $closing->open()));
         self::assertSame(['post-scan'], array_map(static fn(OpenItem $item): string => $item->id, $closing->left()));
     }
@@ -87,7 +86,7 @@ final class ClosingTest extends TestCase
     public function testAPracticeCarIsNotDriven(): void
     {
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', true);
-        self::assertSame([], Closing::of($order->state(), ['front'], true)->open());
+        self::assertSame([], $order->state()->closing(['front'], true)->open());
     }
 
     public function testAnOrderThatOwesNothingIsLookedAtByName(): void
@@ -103,7 +102,7 @@ final class ClosingTest extends TestCase
         $order = (new DemoOrder())->done('rear-cover-removed');
         self::assertSame(
             ['Warns of a car alongside on the left', 'Warns of a car alongside on the right'],
-            array_map(static fn(RoadFunction $function): string => Told::words($function->question), RoadFunction::of($order->state())),
+            array_map(static fn(RoadFunction $function): string => Told::words($function->question), $order->state()->roadFunctions()),
         );
     }
 
