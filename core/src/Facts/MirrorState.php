@@ -6,7 +6,6 @@ namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Axis\MirrorSpot;
 use Lumbro\Core\Journal\MirrorRead;
-use Lumbro\Core\Work\TaskState;
 
 /** Where the sensor's face looks by its mirror spots: mechanical, whatever is stored electronically (need J27). */
 final class MirrorState
@@ -14,11 +13,14 @@ final class MirrorState
     /** How well a spot's middle is read, mm, standard. */
     private const S = 0.6;
 
-    /** @return list<array<string, mixed>> oldest first */
-    public static function write(TaskState $state): array
+    /**
+     * @param list<MirrorRead> $taken
+     * @param bool             $back  whether the sensor looks behind the car
+     *
+     * @return list<array<string, mixed>> oldest first
+     */
+    public static function write(array $taken, bool $back): array
     {
-        $back = $state->context->sensor->looksBack();
-
         return array_map(static function (MirrorRead $read) use ($back): array {
             $azimuth = MirrorSpot::face($read->left, $read->distance, self::S);
             $elevation = MirrorSpot::face($read->above, $read->distance, self::S);
@@ -30,6 +32,6 @@ final class MirrorState
                 'person' => $read->person,
                 'at' => $read->at,
             ];
-        }, $state->run->log->mirror);
+        }, $taken);
     }
 }

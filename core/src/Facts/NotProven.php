@@ -10,17 +10,24 @@ use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\Run\RunResult;
+use Lumbro\Core\Run\RunState;
+use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\TaskContext;
 
 /** What a record cannot prove, to stand beside what it does (need J34). */
 final class NotProven
 {
-    /** @return list<Message> */
-    public static function of(TaskState $state): array
+    /**
+     * @param RunResult|null          $last    the last run; null before the first
+     * @param array<string, Answered> $answers item → what was answered to it
+     *
+     * @return list<Message>
+     */
+    public static function of(TaskContext $context, MeasuringPlan $plan, array $answers, RunState $run, ?RunResult $last): array
     {
         $said = [];
-        $last = $state->lastRun();
-        $finding = $state->run->finding;
+        $finding = $run->finding;
         if ($last === null) {
             $said[] = Message::of('not-proven.not-read');
         } elseif ($finding === null) {
@@ -31,27 +38,27 @@ final class NotProven
         if ($last?->release !== null) {
             $said[] = Message::of('not-proven.released', ['name' => $last->release->name]);
         }
-        if (! $state->context->card->isChecked()) {
+        if (! $context->card->isChecked()) {
             $said[] = Message::of('not-proven.card');
         }
         if ($finding?->readings === 1) {
             $said[] = Message::of('not-proven.once');
         }
-        $zero = $state->run->zeroSum();
+        $zero = $run->zeroSum();
         if ($zero->azimuth !== 0.0 || $zero->elevation !== 0.0) {
             $said[] = Message::of('not-proven.zeros', ['azimuth' => Quantity::degrees($zero->azimuth), 'elevation' => Quantity::degrees($zero->elevation)]);
         }
         if ($finding?->basis === 'zero') {
             $said[] = Message::of('not-proven.by-zero');
         }
-        foreach ($state->context->order->overdue ?? [] as $instrument) {
+        foreach ($context->order->overdue ?? [] as $instrument) {
             $said[] = Message::of('not-proven.overdue', ['instrument' => $instrument]);
         }
-        if ($state->plan->floor->from === 'stated') {
-            $said[] = Message::of('not-proven.floor', ['s' => Quantity::mm($state->plan->floor->s, 1)]);
+        if ($plan->floor->from === 'stated') {
+            $said[] = Message::of('not-proven.floor', ['s' => Quantity::mm($plan->floor->s, 1)]);
         }
-        foreach ([...$state->context->preparation, ...$state->plan->lineSteps()] as $item) {
-            $answer = $state->answers[$item->id] ?? null;
+        foreach ([...$context->preparation, ...$plan->lineSteps()] as $item) {
+            $answer = $answers[$item->id] ?? null;
             if ($answer?->answer !== AnswerKind::Yes) {
                 $said[] = self::answer($item, $answer);
             }

@@ -12,17 +12,22 @@ use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Run\AxisFinding;
+use Lumbro\Core\Run\RunState;
 use Lumbro\Core\SetUp\Directions;
-use Lumbro\Core\Work\TaskState;
 
 /** What became of a sensor, for somebody who knows neither radars nor statistics (need J35). */
 final class PlainWords
 {
-    /** @return list<Message> */
-    public static function of(TaskState $state): array
+    /**
+     * @param bool $wasRead whether a run has given a reading
+     * @param bool $back    whether the sensor looks behind the car
+     *
+     * @return list<Message>
+     */
+    public static function of(OwedState $owed, RunState $run, bool $wasRead, bool $back): array
     {
-        $log = $state->run->log;
-        if ($state->owed->state === OwedState::NotOwed && $state->runs === []) {
+        $log = $run->log;
+        if ($owed === OwedState::NotOwed && ! $wasRead) {
             return [Message::of('plain.not-touched')];
         }
         $said = [];
@@ -30,12 +35,12 @@ final class PlainWords
             $cause = Cause::from($log->sentBack->fault);
             $said[] = Message::of('plain.sent-back', ['cause' => $cause->title(), 'trade' => Message::of('trade.' . ($cause->sendsBackTo() ?? 'body'))]);
         }
-        $before = $log->corrections === [] ? null : $state->run->findingAfter(0);
+        $before = $log->corrections === [] ? null : $run->findingAfter(0);
         if ($before !== null) {
-            $said[] = Message::of('plain.before', self::place($state, $before));
+            $said[] = Message::of('plain.before', self::place($back, $before));
             $said[] = self::adjusted($log->corrections);
         }
-        $finding = $state->run->finding;
+        $finding = $run->finding;
         if ($finding === null) {
             $said[] = Message::of($log->corrections === [] ? 'plain.not-read' : 'plain.not-read-since');
 
@@ -43,10 +48,10 @@ final class PlainWords
         }
         // A zero makes any reading after it read 0: only what was read before it says where the axis is now.
         $said[] = $finding->basis === 'zero'
-            ? Message::of('plain.by-zero', self::place($state, $finding))
-            : Message::of($before === null ? 'plain.read' : 'plain.read-after', [...self::place($state, $finding), 'readings' => $finding->readings]);
+            ? Message::of('plain.by-zero', self::place($back, $finding))
+            : Message::of($before === null ? 'plain.read' : 'plain.read-after', [...self::place($back, $finding), 'readings' => $finding->readings]);
         $said[] = match (true) {
-            $finding->verdict() === Verdict::Holds && $state->run->isProven() => Message::of('plain.inside', ['limits' => self::limits($finding), 'chance' => Quantity::chance(self::chance($finding))]),
+            $finding->verdict() === Verdict::Holds && $run->isProven() => Message::of('plain.inside', ['limits' => self::limits($finding), 'chance' => Quantity::chance(self::chance($finding))]),
             $finding->verdict() === Verdict::Out => Message::of('plain.outside', ['limits' => self::limits($finding)]),
             default => Message::of('plain.not-proven', ['limits' => self::limits($finding)]),
         };
@@ -58,12 +63,12 @@ final class PlainWords
     }
 
     /** @return array<string, Message> where the axis was, sideways and up or down */
-    private static function place(TaskState $state, AxisFinding $finding): array
+    private static function place(bool $back, AxisFinding $finding): array
     {
         $place = [];
         foreach (AxisFinding::AXES as $axis) {
             $off = $finding->verdicts[$axis]->misalignment;
-            $place[$axis] = abs($off) < 0.005 ? Message::of("plain.true.$axis") : Message::of('plain.off', ['by' => Quantity::degrees($off), 'direction' => Directions::axis($axis, $off, $state->context->sensor->looksBack())]);
+            $place[$axis] = abs($off) < 0.005 ? Message::of("plain.true.$axis") : Message::of('plain.off', ['by' => Quantity::degrees($off), 'direction' => Directions::axis($axis, $off, $back)]);
         }
 
         return $place;

@@ -8,8 +8,8 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Obstacle;
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\SetUp\SetUp;
+use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Survey\Geometry;
-use Lumbro\Core\Work\TaskState;
 
 /** The plan and the side view as plain figures, mm in the vehicle frame, for whoever draws them. */
 final class PlanDrawing
@@ -18,11 +18,10 @@ final class PlanDrawing
     private const ELLIPSE_95 = 2.4477468306808161;
 
     /** @return array<string, mixed> */
-    public static function of(TaskState $state): array
+    public static function of(TaskContext $context, SetUp $setUp): array
     {
-        $sheet = $state->context->sheet;
-        $setUp = $state->setUp;
-        $nominal = $state->plan->nominal();
+        $sheet = $context->sheet;
+        $nominal = $setUp->plan->nominal();
         $at = $setUp->placement?->solution->geometry ?? $nominal;
         $point = static fn(string $name): array => [$at->x[$name], $at->y[$name]];
         $spot = $setUp->placement->required ?? [$nominal->x['target'], $nominal->y['target']];
@@ -39,12 +38,12 @@ final class PlanDrawing
                 'tyre' => [$sheet->tyreDiameter, $sheet->tyreWidth],
                 'hubs' => array_map($point, ['FL' => 'FL', 'FR' => 'FR', 'RL' => 'RL', 'RR' => 'RR']),
             ],
-            'bay' => self::bay($state->context->bay),
-            'zone' => $state->context->zone,
+            'bay' => self::bay($context->bay),
+            'zone' => $context->zone,
             'frontMark' => $point('frontMark'),
             'rearMark' => $point('rearMark'),
-            'sensor' => ['at' => $point('sensor'), 'height' => $state->context->card->sensor->height],
-            'spot' => ['at' => $spot, 'height' => $state->plan->requiredHeight()],
+            'sensor' => ['at' => $point('sensor'), 'height' => $context->card->sensor->height],
+            'spot' => ['at' => $spot, 'height' => $setUp->plan->requiredHeight()],
             'stand' => [
                 'measured' => $measured,
                 'at' => $point('stand'),
@@ -52,10 +51,10 @@ final class PlanDrawing
                 'left' => $point('barLeft'),
                 'right' => $point('barRight'),
                 'target' => $point('target'),
-                'targetHeight' => $setUp->height === null ? null : $state->plan->requiredHeight() + $setUp->height->deviation,
+                'targetHeight' => $setUp->height === null ? null : $setUp->plan->requiredHeight() + $setUp->height->deviation,
                 'ellipse' => $measured ? self::ellipse($setUp) : null,
             ],
-            'tapes' => self::traces($state, $at),
+            'tapes' => self::traces($setUp, $at),
         ];
     }
 
@@ -96,13 +95,13 @@ final class PlanDrawing
     }
 
     /** @return list<array<string, mixed>> where each tape, beam and rule goes, with what was read */
-    private static function traces(TaskState $state, Geometry $at): array
+    private static function traces(SetUp $setUp, Geometry $at): array
     {
         $traces = [];
-        foreach ($state->plan->calls() as $call) {
+        foreach ($setUp->plan->calls() as $call) {
             $drawn = TraceDrawing::of($call, $at);
             if ($drawn !== null) {
-                $reading = $state->setUp->readings[$call->id] ?? null;
+                $reading = $setUp->readings[$call->id] ?? null;
                 $traces[] = ['call' => $call->id, ...$drawn, 'reading' => $reading === null || $reading->isAngle() ? null : $reading->value];
             }
         }

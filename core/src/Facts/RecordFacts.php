@@ -28,7 +28,7 @@ final class RecordFacts
     {
         return match ($part) {
             'task' => TaskStateDocument::write($journal->state()),
-            'survey' => SurveyDocument::write($journal->state()),
+            'survey' => SurveyDocument::write($journal->state()->context, $journal->state()->setUp),
             'schools' => SchoolsDocument::write($journal->context(), $journal->plan()),
             'stakeOut' => StakeOutDocument::write($journal->context(), $journal->plan()),
             default => throw new \LogicException("$part is no part of a task."),

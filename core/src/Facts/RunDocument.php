@@ -61,9 +61,9 @@ final class RunDocument
             'emptyLevel' => $log->figure('emptyLevel'),
             'zeroSum' => ['azimuth' => self::degrees('azimuth', $run->zeroSum()->azimuth, $back), 'elevation' => self::degrees('elevation', $run->zeroSum()->elevation, $back), 'range' => $state->context->card->adjustment?->zeroRange],
             'statements' => self::statements($state),
-            'swing' => SwingState::write($state),
-            'mirror' => MirrorState::write($state),
-            'events' => RunEvents::of($state, $state->entries),
+            'swing' => SwingState::write($state->context->card->adjustment, $state->run, $state->context->sensor->looksBack()),
+            'mirror' => MirrorState::write($state->run->log->mirror, $state->context->sensor->looksBack()),
+            'events' => RunEvents::of($state->entries, $state->run->routine, $state->context->sensor->looksBack()),
             'sentBack' => $log->sentBack === null ? null : [
                 'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Message::of('trade.' . (Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body')),
                 'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,

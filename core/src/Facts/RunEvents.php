@@ -20,18 +20,19 @@ use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Run\Routine;
 use Lumbro\Core\SetUp\Directions;
-use Lumbro\Core\Work\TaskState;
 
 /** What happened from the run on, line by line: the record itself, for a person. */
 final class RunEvents
 {
     /**
      * @param list<Line> $entries the task's record, in order
+     * @param bool       $back    whether the sensor looks behind the car
      *
      * @return list<array{at: string, person: string, says: Message}>
      */
-    public static function of(TaskState $state, array $entries): array
+    public static function of(array $entries, Routine $routine, bool $back): array
     {
         $events = [];
         $asked = [];
@@ -39,7 +40,7 @@ final class RunEvents
             if ($entry instanceof ToolAsked) {
                 $asked[$entry->id] = $entry;
             }
-            $said = self::said($state, $entry, $asked);
+            $said = self::said($entry, $asked, $routine, $back);
             if ($said !== null) {
                 $events[] = ['at' => $entry->at, 'person' => $entry->person, 'says' => $said];
             }
@@ -49,16 +50,16 @@ final class RunEvents
     }
 
     /** @param array<string, ToolAsked> $asked */
-    private static function said(TaskState $state, Line $entry, array $asked): ?Message
+    private static function said(Line $entry, array $asked, Routine $routine, bool $back): ?Message
     {
         return match (true) {
             $entry instanceof ToolAsked => Message::of('event.asked', ['command' => $entry->command->said()]),
             $entry instanceof ToolAnswered => self::answer($entry, $asked[$entry->to] ?? null),
-            $entry instanceof StepDone => Message::of($entry->waited === null ? 'event.step' : 'event.step-waited', ['step' => $state->run->routine->step($entry->step)?->said() ?? $entry->step, ...($entry->waited === null ? [] : ['waited' => Quantity::seconds($entry->waited)])]),
+            $entry instanceof StepDone => Message::of($entry->waited === null ? 'event.step' : 'event.step-waited', ['step' => $routine->step($entry->step)?->said() ?? $entry->step, ...($entry->waited === null ? [] : ['waited' => Quantity::seconds($entry->waited)])]),
             $entry instanceof RunMade => self::run($entry),
             $entry instanceof RunFailed => Message::of('event.run-failed', ['message' => $entry->message]),
             $entry instanceof RunReleased => Message::of('event.released', ['name' => $entry->name, 'reason' => $entry->reason]),
-            $entry instanceof Corrected => RunDocument::made($entry, $state->context->sensor->looksBack()),
+            $entry instanceof Corrected => RunDocument::made($entry, $back),
             $entry instanceof TargetShifted => $entry->across === 0.0 ? Message::of('event.target-back') : Message::of('event.target-shifted', ['by' => Quantity::mm($entry->across), 'direction' => Directions::across($entry->across)]),
             $entry instanceof CauseChecked => Message::of($entry->note === '' ? 'event.checked' : 'event.checked-note', ['cause' => Cause::from($entry->cause)->title(), 'found' => $entry->found ? 'yes' : 'no', ...($entry->note === '' ? [] : ['note' => $entry->note])]),
             $entry instanceof SentBack => Message::of('event.sent-back', ['name' => $entry->name, 'cause' => Cause::from($entry->fault)->title()]),

@@ -7,21 +7,22 @@ namespace Lumbro\Core\Facts;
 use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\SetUp\Directions;
+use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SiteFloor;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\SetUp\TaskContext;
 
 /** The floor as it was read, and what it does to the target's height; mm and degrees. */
 final class SiteFloorDocument
 {
     /** @return array<string, mixed> */
-    public static function write(TaskState $state): array
+    public static function write(TaskContext $context, MeasuringPlan $plan): array
     {
-        $floor = $state->plan->floor;
+        $floor = $plan->floor;
         $plane = $floor->plane;
-        $read = $state->context->order->floor ?? [];
-        $at = $state->plan->nominal();
+        $read = $context->order->floor ?? [];
+        $at = $plan->nominal();
         $places = [];
-        foreach (SiteFloor::places($state->context) as $place) {
+        foreach (SiteFloor::places($context) as $place) {
             $reading = $read[$place] ?? null;
             $where = in_array($place, FloorRead::WHEELS, true) ? $place : 'target';
             $places[] = [
@@ -38,8 +39,8 @@ final class SiteFloorDocument
             'from' => $floor->from,
             'below' => $floor->below,
             's' => $floor->s,
-            'required' => $state->plan->requiredHeight(),
-            'card' => $state->context->spot->height,
+            'required' => $plan->requiredHeight(),
+            'card' => $context->spot->height,
             'slopes' => $plane === null ? null : [
                 'pitch' => self::slope($plane->pitch()->value, $plane->pitch()->uncertainty, 'rising-front', 'falling-front'),
                 'roll' => self::slope($plane->roll()->value, $plane->roll()->uncertainty, 'rising-left', 'falling-left'),

@@ -7,27 +7,29 @@ namespace Lumbro\Core\Facts;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\SetUp\CrossCheck;
 use Lumbro\Core\SetUp\Directions;
+use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\ReferenceChoice;
+use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\SetUpBudget;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\SetUp\TaskContext;
 
 /** What the survey says of itself: schools against each other, references, and the budget before the run. */
 final class SurveyDocument
 {
     /** @return array<string, mixed> lengths in mm, angles in degrees */
-    public static function write(TaskState $state): array
+    public static function write(TaskContext $context, SetUp $setUp): array
     {
         return [
-            'crossChecks' => array_map(static fn(CrossCheck $check): array => self::crossCheck($state, $check), CrossCheck::of($state->plan, $state->setUp->readings)),
-            'references' => array_map(static fn(ReferenceChoice $choice): array => self::reference($state, $choice), ReferenceChoice::of($state->setUp)),
-            'budget' => array_map(static fn(SetUpBudget $budget): array => self::budget($state, $budget), SetUpBudget::of($state->context, $state->setUp)),
+            'crossChecks' => array_map(static fn(CrossCheck $check): array => self::crossCheck($setUp->plan, $check), CrossCheck::of($setUp->plan, $setUp->readings)),
+            'references' => array_map(static fn(ReferenceChoice $choice): array => self::reference($choice, $setUp->plan->ground->reference, $context->sensor->looksBack()), ReferenceChoice::of($setUp)),
+            'budget' => array_map(static fn(SetUpBudget $budget): array => self::budget($context, $budget), SetUpBudget::of($context, $setUp)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function crossCheck(TaskState $state, CrossCheck $check): array
+    private static function crossCheck(MeasuringPlan $plan, CrossCheck $check): array
     {
-        $ahead = $state->plan->ground->isAhead;
+        $ahead = $plan->ground->isAhead;
 
         return [
             'first' => Message::of('school.' . $check->first->id()),
@@ -49,7 +51,7 @@ final class SurveyDocument
                 'uncertainty' => rad2deg($check->uncertainty($check->bearing)),
             ],
             'explanations' => array_map(static fn(array $told): array => [
-                'says' => $state->plan->said($told['id']),
+                'says' => $plan->said($told['id']),
                 'times' => $told['times'],
                 'amount' => $told['angular'] ? rad2deg($told['amount']) : $told['amount'],
                 'unit' => $told['angular'] ? 'degrees' : (str_ends_with($told['id'], '.scale') ? 'share' : 'mm'),
@@ -58,33 +60,32 @@ final class SurveyDocument
     }
 
     /** @return array<string, mixed> */
-    private static function reference(TaskState $state, ReferenceChoice $choice): array
+    private static function reference(ReferenceChoice $choice, string $inUse, bool $looksBack): array
     {
-        $looksBack = $state->context->sensor->looksBack();
         $figure = static fn(?float $value, ?float $s, Message $direction): ?array => $value === null ? null : ['amount' => abs($value), 'direction' => $direction, 'uncertainty' => $s];
 
         return [
             'id' => $choice->line,
             'name' => Message::of("reference.$choice->line"),
-            'inUse' => $choice->line === $state->plan->ground->reference,
+            'inUse' => $choice->line === $inUse,
             'angle' => $figure($choice->angle, $choice->angleUncertainty, ($choice->angle ?? 0.0) >= 0 ? Directions::said('left') : Directions::said('right')),
             'worth' => $figure($choice->worth, $choice->worthUncertainty, Directions::axis('azimuth', $choice->worth ?? 0.0, $looksBack)),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function budget(TaskState $state, SetUpBudget $budget): array
+    private static function budget(TaskContext $context, SetUpBudget $budget): array
     {
         return [
             'axis' => $budget->axis,
             'deviation' => abs($budget->deviation),
             // A reading shows the set-up the other way round: m = μ − Δ.
-            'direction' => Directions::axis($budget->axis, -$budget->deviation, $state->context->sensor->looksBack()),
+            'direction' => Directions::axis($budget->axis, -$budget->deviation, $context->sensor->looksBack()),
             'setUp' => $budget->setUp,
             'reading' => $budget->reading,
             'uncertainty' => $budget->uncertainty(),
             'limit' => $budget->limit,
-            'free' => in_array($budget->axis, $state->context->cardSensor->placementFree, true),
+            'free' => in_array($budget->axis, $context->cardSensor->placementFree, true),
             'verdict' => $budget->decision?->verdict->value,
             'probability' => $budget->decision?->probability,
             'provable' => $budget->provable(),

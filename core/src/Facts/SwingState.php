@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Axis\PlateSwing;
+use Lumbro\Core\Catalogue\Card\CardAdjustment;
 use Lumbro\Core\Catalogue\Card\CardPosition;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\LevelRead;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\Run\RunState;
 
 /** A plate's positions in the card's order, the level read in each, and the elevation that follows (need J28, maths §6). */
 final class SwingState
@@ -19,13 +20,12 @@ final class SwingState
     private const SAME = 1.5;
 
     /** @return array<string, mixed>|null null where the card swings nothing */
-    public static function write(TaskState $state): ?array
+    public static function write(?CardAdjustment $adjustment, RunState $run, bool $looksBack): ?array
     {
-        $adjustment = $state->context->card->adjustment;
         if ($adjustment === null || $adjustment->order === []) {
             return null;
         }
-        $read = $state->run->log->levels;
+        $read = $run->log->levels;
         $positions = [];
         $levels = [];
         foreach ($adjustment->order as $i => $id) {
@@ -38,7 +38,7 @@ final class SwingState
                 'state' => $level !== null ? 'done' : (count($read) === $i ? 'now' : 'later'),
                 'expect' => match (true) {
                     $before !== null => Message::of('swing.again', ['level' => Quantity::decibels($before)]),
-                    $position->pitch === 0.0 && $state->run->echo->expected !== null => Message::of('swing.about', ['level' => Quantity::decibels($state->run->echo->expected)]),
+                    $position->pitch === 0.0 && $run->echo->expected !== null => Message::of('swing.about', ['level' => Quantity::decibels($run->echo->expected)]),
                     $position->pitch === 0.0 => Message::of('swing.strongest'),
                     default => Message::of('swing.weaker'),
                 },
@@ -49,7 +49,7 @@ final class SwingState
             }
         }
 
-        return ['positions' => $positions, ...self::peak($adjustment->positions, $read, $state)];
+        return ['positions' => $positions, ...self::peak($adjustment->positions, $read, $looksBack)];
     }
 
     /**
@@ -58,7 +58,7 @@ final class SwingState
      *
      * @return array<string, mixed>
      */
-    private static function peak(array $positions, array $read, TaskState $state): array
+    private static function peak(array $positions, array $read, bool $looksBack): array
     {
         $sums = [];
         foreach ($read as $level) {
@@ -76,7 +76,7 @@ final class SwingState
             return ['peak' => null, 'failure' => $failure->said];
         }
 
-        return ['peak' => [...RunDocument::degrees('elevation', $peak->peak, $state->context->sensor->looksBack()), 'uncertainty' => $peak->uncertainty], 'failure' => null];
+        return ['peak' => [...RunDocument::degrees('elevation', $peak->peak, $looksBack), 'uncertainty' => $peak->uncertainty], 'failure' => null];
     }
 
     /** @param list<CardPosition> $positions */

@@ -61,7 +61,7 @@ final class TaskStateDocument
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $state->plan->lineSteps()),
             'calls' => array_map(static fn(Call $call): array => self::call($state, $call), array_values($state->plan->calls())),
             'method' => self::method($state),
-            'floor' => SiteFloorDocument::write($state),
+            'floor' => SiteFloorDocument::write($state->context, $state->plan),
             'disagreement' => self::disagreement($state),
             'moves' => self::moves($state),
             'verdicts' => self::verdicts($state),
@@ -80,9 +80,9 @@ final class TaskStateDocument
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
             'run' => RunDocument::write($state),
             'settled' => $state->isSettled(),
-            'notProven' => NotProven::of($state),
-            'plain' => PlainWords::of($state),
-            'plan' => PlanDrawing::of($state),
+            'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()),
+            'plain' => PlainWords::of($state->owed->state, $state->run, $state->runs !== [], $state->context->sensor->looksBack()),
+            'plan' => PlanDrawing::of($state->context, $state->setUp),
         ];
     }
 

@@ -58,6 +58,7 @@ final class SchemasTest extends TestCase
         'capture.value-or-reason',
         'card.fastest',
         'card.heights',
+        'card.other-kind',
         'card.step-cycle',
         'card.second-position',
         'card.second-question',

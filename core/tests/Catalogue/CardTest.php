@@ -79,6 +79,17 @@ final class CardTest extends TestCase
         self::assertFalse(Document::read(ProcedureCard::class, Node::parse((string) json_encode($own)))->isChecked());
     }
 
+    public function testAnotherSourceGivesANumberWhereTheCardHasOne(): void
+    {
+        /** @var array{others: array<string, list<array<string, mixed>>>} $card */
+        $card = json_decode((string) json_encode(DemoTask::node('cards/quillon-sable-front.json')->raw()), true);
+        $card['others']['/spot/height'][0]['value'] = 'about 640';
+        self::assertSame(
+            '“Height over the floor” is a number, and so must be what another source gives for it.',
+            Told::refusal(InvalidInput::class, static fn() => Document::read(ProcedureCard::class, Node::parse((string) json_encode($card)))),
+        );
+    }
+
     public function testStepsThatWaitForEachOtherAreRefused(): void
     {
         /** @var array<string, mixed> $card */

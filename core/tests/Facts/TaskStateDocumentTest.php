@@ -60,7 +60,7 @@ final class TaskStateDocumentTest extends TestCase
     public function testTheDrawingIsOfTheSamePlaceAsTheFigures(): void
     {
         $state = (new DemoTask())->read([...self::GOOD, 'spot-offset' => -14.0, 'hub-left' => 2865.0])->state();
-        $plan = PlanDrawing::of($state);
+        $plan = PlanDrawing::of($state->context, $state->setUp);
         self::assertIsArray($plan['stand']);
         self::assertIsArray($plan['spot']);
         self::assertTrue($plan['stand']['measured']);
@@ -75,7 +75,8 @@ final class TaskStateDocumentTest extends TestCase
         self::assertIsArray($plan['tapes']);
         self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], array_column($plan['tapes'], 'call'));
 
-        $blank = PlanDrawing::of((new DemoTask())->state());
+        $empty = (new DemoTask())->state();
+        $blank = PlanDrawing::of($empty->context, $empty->setUp);
         self::assertIsArray($blank['stand']);
         self::assertFalse($blank['stand']['measured']);
         self::assertNull($blank['stand']['ellipse']);

@@ -6,7 +6,6 @@ namespace Lumbro\Core\Tests\SetUp;
 
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Facts\NotProven;
 use Lumbro\Core\Facts\StakeOutDocument;
 use Lumbro\Core\Facts\SurveyDocument;
 use Lumbro\Core\Facts\TaskStateDocument;
@@ -163,11 +162,12 @@ final class MeasuringPlanTest extends TestCase
         self::assertEqualsWithDelta(654.0, $low->plan->requiredHeight(), 1e-6);
         self::assertEqualsWithDelta(-12.0, $low->setUp->height->deviation ?? 0.0, 1e-6);
         self::assertSame(Verdict::Out, $low->setUp->decision('height')?->verdict);
-        self::assertNotContains('The floor: it was not surveyed, and ±2.0 mm was allowed for it.', NotProven::of($low));
+        self::assertNotContains('The floor: it was not surveyed, and ±2.0 mm was allowed for it.', Told::notProven($low));
 
         $unread = (new DemoTask(order: $this->floor($wheels)))->read(['height' => 642.0])->state();
         self::assertEqualsWithDelta(642.0, $unread->plan->requiredHeight(), 1e-9, 'Without a reading at the spot nothing is corrected.');
         self::assertSame(2.0, $unread->plan->floor->s);
+        self::assertContains('The floor: it was not surveyed, and ±2.0 mm was allowed for it.', Told::notProven($unread));
     }
 
     public function testACardForAPairIsMirroredForItsOtherSide(): void
@@ -205,7 +205,7 @@ final class MeasuringPlanTest extends TestCase
     private function references(TaskState $state): array
     {
         /** @var list<array{id: string, inUse: bool, angle: array{amount: float, direction: string}|null, worth: array{amount: float, direction: string}|null}> $references */
-        $references = SurveyDocument::write($state)['references'];
+        $references = SurveyDocument::write($state->context, $state->setUp)['references'];
 
         return $references;
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Support;
 
+use Lumbro\Core\Facts\NotProven;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Work\TaskState;
 use Lumbro\Words\Words;
 use PHPUnit\Framework\Assert;
 
@@ -32,6 +34,12 @@ final class Told
         }
 
         return $told;
+    }
+
+    /** @return list<string> what a record of this task cannot prove */
+    public static function notProven(TaskState $state): array
+    {
+        return self::all(NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()));
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Lumbro\Core\Tests\Work;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Facts\NotProven;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\CauseChecked;
@@ -32,7 +31,7 @@ final class AdviceTest extends TestCase
         $task = $this->task();
         $task->run(0.02);
         self::assertSame('repeat', $task->state()->present()->kind);
-        self::assertContains('That the reading repeats: it was taken once.', Told::all(NotProven::of($task->state())));
+        self::assertContains('That the reading repeats: it was taken once.', Told::notProven($task->state()));
         $task->run(0.05);
         self::assertSame('close', $task->state()->present()->kind);
         self::assertTrue($task->state()->isSettled());
@@ -86,7 +85,7 @@ final class AdviceTest extends TestCase
         $task->run(0.01)->run(-0.02);
         $state = $task->state();
         self::assertSame(['zero', Verdict::Holds, 'close'], [$state->run->finding?->basis, $state->run->finding?->verdict(), $state->present()->kind]);
-        self::assertStringContainsString('electronic zeros of 0.71°', implode(' ', Told::all(NotProven::of($state))));
+        self::assertStringContainsString('electronic zeros of 0.71°', implode(' ', Told::notProven($state)));
         // One that the reading does not show was not taken.
         $untaken = $this->task(card: self::ELECTRONIC);
         $untaken->run(0.7)->run(0.72);

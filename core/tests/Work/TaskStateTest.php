@@ -6,7 +6,6 @@ namespace Lumbro\Core\Tests\Work;
 
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Decision\Verdict;
-use Lumbro\Core\Facts\NotProven;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Bar;
@@ -175,7 +174,7 @@ final class TaskStateTest extends TestCase
         $unchecked = new TaskContext(Document::read(ProcedureCard::class, Node::parse((string) json_encode($card))), $context->sheet, $context->kit, $context->bay, $context->operations);
         $state = new TaskState($unchecked, $task->release()->run(0.05)->entries);
         self::assertSame([Verdict::Unproven, 'card-unchecked', false], [$state->lastRun()?->verdict(), $state->lastRun()?->azimuth->decision?->reason, $state->isSettled()]);
-        self::assertContains('That the procedure card’s values are right: no second person has checked it.', Told::all(NotProven::of($state)));
+        self::assertContains('That the procedure card’s values are right: no second person has checked it.', Told::notProven($state));
     }
 
     public function testARunIsJudgedInTheSetUpItWasMadeIn(): void

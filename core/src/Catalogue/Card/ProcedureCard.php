@@ -144,7 +144,7 @@ final readonly class ProcedureCard implements Checked
             $value = CardValues::of((string) $pointer, $path, $node);
             foreach ($others as $i => $other) {
                 if (is_float($other->value) !== $value->isNumber()) {
-                    throw InvalidInput::wrongType("$path/$i/value", $value->isNumber() ? 'number' : 'text', $other->value);
+                    throw InvalidInput::because("$path/$i/value", 'card.other-kind', ['value' => $value->label(), 'number' => $value->isNumber() ? 'yes' : 'no']);
                 }
             }
         }
