@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitNeed;
 use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
@@ -14,12 +15,15 @@ use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\ConditionState;
+use Lumbro\Core\Intake\OrderRecord;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\OwedChange;
 use Lumbro\Core\Intake\ScanComparison;
 use Lumbro\Core\Intake\SortedCode;
 use Lumbro\Core\Intake\Waiting;
+use Lumbro\Core\Journal\CoverNoted;
+use Lumbro\Core\Journal\FigureMeasured;
 use Lumbro\Core\Journal\LineNotUnderstood;
 use Lumbro\Core\Journal\OperationNoted;
 use Lumbro\Core\Journal\OwedAnswered;
@@ -51,15 +55,15 @@ final class OrderStateDocument
                 ...self::who($noted->person, $noted->at, $noted->word),
             ], $state->record->operations)),
             'estimateLines' => array_values(array_map(static fn(LineNotUnderstood $line): array => ['id' => $line->id, 'text' => $line->text], $state->record->openLines)),
-            'covers' => self::covers($state),
-            'sensors' => array_map(static fn(CarSensor $sensor): array => self::sensor($state, $sensor), $state->sheet->sensors),
-            'changes' => array_map(static fn(OwedChange $change): array => self::change($state, $change), array_reverse(array_slice($state->changes, -self::CHANGES))),
+            'covers' => self::covers($state->sheet, $state->record->covers, $state->alarms()),
+            'sensors' => array_map(static fn(CarSensor $sensor): array => self::sensor($sensor, $state->context->cards[$sensor->id] ?? null, OwedDocument::write($state->owed[$sensor->id], $state->sheet)), $state->sheet->sensors),
+            'changes' => array_map(static fn(OwedChange $change): array => self::change($state->sheet, $change), array_reverse(array_slice($state->changes, -self::CHANGES))),
             'captures' => array_map(self::capture(...), $state->captures),
-            'scans' => self::scans($state),
-            'comparison' => self::comparison($state),
-            'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state, $condition), $state->conditions),
-            'needs' => array_map(static fn(KitNeed $need): array => self::need($state, $need), $state->needs),
-            'geometry' => self::geometry($state),
+            'scans' => self::scans($state->record, $state->codes),
+            'comparison' => self::comparison(ScanComparison::of($state->record)),
+            'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state->sheet, $condition), $state->conditions),
+            'needs' => array_map(static fn(KitNeed $need): array => self::need($state->sheet, $need), $state->needs),
+            'geometry' => self::geometry($state->sheet, $state->record->figures),
             'road' => ClosingDocument::road($state->sheet, $state->roadFunctions()),
             'photos' => array_map(static fn(PhotoAdded $photo): array => [
                 'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
@@ -96,37 +100,44 @@ final class OrderStateDocument
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function covers(OrderState $state): array
+    /**
+     * @param array<string, CoverNoted> $noted  cover → where it was last said to be
+     * @param list<Capture>             $alarms
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function covers(VehicleSheet $sheet, array $noted, array $alarms): array
     {
         $covers = [];
         foreach (Cover::cases() as $cover) {
-            $behind = array_values(array_filter($state->sheet->sensors, static fn(CarSensor $sensor): bool => $sensor->cover() === $cover));
+            $behind = array_values(array_filter($sheet->sensors, static fn(CarSensor $sensor): bool => $sensor->cover() === $cover));
             if ($behind === []) {
                 continue;
             }
-            $noted = $state->record->covers[$cover->value] ?? null;
+            $last = $noted[$cover->value] ?? null;
             $covers[] = [
                 'id' => $cover->value,
                 'says' => $cover->said(),
-                'off' => $noted?->off,
-                'missed' => $noted === null ? [] : $noted->missed,
+                'off' => $last?->off,
+                'missed' => $last === null ? [] : $last->missed,
                 'due' => array_values(array_map(
                     static fn(Capture $capture): Message => $capture->said(),
-                    array_filter($state->alarms(), static fn(Capture $capture): bool => $capture->cover === $cover),
+                    array_filter($alarms, static fn(Capture $capture): bool => $capture->cover === $cover),
                 )),
-                ...($noted === null ? ['person' => null, 'at' => null, 'word' => null] : self::who($noted->person, $noted->at, null)),
+                ...($last === null ? ['person' => null, 'at' => null, 'word' => null] : self::who($last->person, $last->at, null)),
             ];
         }
 
         return $covers;
     }
 
-    /** @return array<string, mixed> */
-    private static function sensor(OrderState $state, CarSensor $sensor): array
+    /**
+     * @param array<string, mixed> $owed
+     *
+     * @return array<string, mixed>
+     */
+    private static function sensor(CarSensor $sensor, ?ProcedureCard $card, array $owed): array
     {
-        $card = $state->context->cards[$sensor->id] ?? null;
-
         return [
             'id' => $sensor->id,
             'name' => $sensor->name,
@@ -137,7 +148,7 @@ final class OrderStateDocument
             'behind' => $sensor->behind,
             'at' => [$sensor->along, $sensor->across],
             'facing' => $sensor->facing,
-            'owed' => OwedDocument::write($state->owed[$sensor->id], $state->sheet),
+            'owed' => $owed,
             'card' => $card === null ? null : [
                 'title' => $card->title, 'source' => $card->source, 'edition' => $card->edition, 'checked' => $card->isChecked(),
             ],
@@ -145,12 +156,12 @@ final class OrderStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function change(OrderState $state, OwedChange $change): array
+    private static function change(VehicleSheet $sheet, OwedChange $change): array
     {
         $entry = $change->entry;
         $what = match (true) {
-            $entry instanceof OperationNoted => Message::of('change.operation', ['operation' => $entry->operation->said($state->sheet), 'state' => $entry->state]),
-            $entry instanceof OwedAnswered => Message::of('change.answered', ['operation' => Operation::fromCode($entry->operation)->said($state->sheet)]),
+            $entry instanceof OperationNoted => Message::of('change.operation', ['operation' => $entry->operation->said($sheet), 'state' => $entry->state]),
+            $entry instanceof OwedAnswered => Message::of('change.answered', ['operation' => Operation::fromCode($entry->operation)->said($sheet)]),
             default => null,
         };
 
@@ -203,9 +214,8 @@ final class OrderStateDocument
     }
 
     /** @return array<string, list<array<string, string>>>|null the pre-scan against the post-scan */
-    private static function comparison(OrderState $state): ?array
+    private static function comparison(?ScanComparison $found): ?array
     {
-        $found = ScanComparison::of($state->record);
         $written = static fn(TroubleCode $code): array => ['unit' => $code->unit, 'code' => $code->code, 'text' => $code->text, 'status' => $code->status];
 
         return $found === null ? null : [
@@ -215,12 +225,16 @@ final class OrderStateDocument
         ];
     }
 
-    /** @return list<array<string, mixed>> the latest of each phase */
-    private static function scans(OrderState $state): array
+    /**
+     * @param array<string, list<SortedCode>> $sorted phase → its codes
+     *
+     * @return list<array<string, mixed>> the latest of each phase
+     */
+    private static function scans(OrderRecord $record, array $sorted): array
     {
         $scans = [];
-        foreach ($state->codes as $phase => $codes) {
-            $taken = $state->record->lastScan($phase);
+        foreach ($sorted as $phase => $codes) {
+            $taken = $record->lastScan($phase);
             if (! $taken instanceof ScanTaken) {
                 continue;
             }
@@ -242,21 +256,21 @@ final class OrderStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function condition(OrderState $state, ConditionState $of): array
+    private static function condition(VehicleSheet $sheet, ConditionState $of): array
     {
         $condition = $of->condition;
 
         return [
             'item' => $condition->id,
             'sensor' => $of->sensor,
-            'sensorName' => $of->sensor === null ? null : $state->sheet->sensor($of->sensor)?->name,
+            'sensorName' => $of->sensor === null ? null : $sheet->sensor($of->sensor)?->name,
             'question' => $condition->question,
             'blocks' => $condition->blocks,
             'why' => $condition->why,
             'source' => $condition->source,
             'values' => array_map(static fn(ConditionValue $value): array => [
                 'id' => $value->id, 'label' => $value->label, 'unit' => $value->unit, 'typed' => $of->answer->values[$value->id] ?? null,
-                'wanted' => self::wanted($value, $state->sheet),
+                'wanted' => self::wanted($value, $sheet),
             ], $condition->values),
             'answer' => $of->answer?->answer->value,
             'met' => $of->isMet(),
@@ -282,21 +296,24 @@ final class OrderStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function need(OrderState $state, KitNeed $need): array
+    private static function need(VehicleSheet $sheet, KitNeed $need): array
     {
         return [
-            'kind' => $need->kind, 'wanted' => $need->wanted, 'sensors' => array_map(static fn(string $id): string => $state->sheet->sensor($id)->name ?? $id, $need->sensors), 'why' => $need->why,
+            'kind' => $need->kind, 'wanted' => $need->wanted, 'sensors' => array_map(static fn(string $id): string => $sheet->sensor($id)->name ?? $id, $need->sensors), 'why' => $need->why,
             'state' => $need->state, 'item' => $need->item, 'note' => $need->note, 'bars' => $need->bars,
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function geometry(OrderState $state): array
+    /**
+     * @param array<string, FigureMeasured> $figures those measured on this car
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function geometry(VehicleSheet $sheet, array $figures): array
     {
-        $sheet = $state->sheet;
         $all = get_object_vars($sheet);
-        $line = static function (string $figure, Message $label, mixed $value, ?float $s, bool $sided) use ($state): array {
-            $measured = $state->record->figures[$figure] ?? null;
+        $line = static function (string $figure, Message $label, mixed $value, ?float $s, bool $sided) use ($figures): array {
+            $measured = $figures[$figure] ?? null;
 
             return [
                 'figure' => $figure, 'label' => $label, 'value' => $value, 's' => $measured === null ? $s : $measured->s, 'sided' => $sided,

@@ -12,6 +12,7 @@ use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Run\AxisFinding;
+use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\Run\RunState;
 use Lumbro\Core\Run\ScrewPlan;
 use Lumbro\Core\Screws\AxisPair;
@@ -48,11 +49,11 @@ final class RunDocument
             'before' => $log->corrections === [] || $run->findingAfter(0) === null ? null : self::finding($run->findingAfter(0), $back),
             'proven' => $run->isProven(),
             'onlyRead' => $run->isOnlyRead(),
-            'correction' => self::correction($state),
+            'correction' => self::correction($run, $state->context->card->adjustment->way ?? null, $back),
             'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'says' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
             'shiftTest' => self::shiftTest($run, $back),
             'shifted' => $log->shift === 0.0 ? null : self::amount('mm', $log->shift, Directions::across($log->shift)),
-            'causes' => self::causes($state),
+            'causes' => self::asksForCause($state->present()->kind, $run) ? self::causes($run) : null,
             'echo' => [
                 'level' => $run->echo->level, 'expected' => $run->echo->expected, 'from' => $run->echo->from, 'within' => $run->echo->within,
                 'verdict' => $run->echo->verdict, 'earlier' => $run->echo->earlier, 'earlierMean' => $run->echo->earlierMean, 'earlierSpread' => $run->echo->earlierSpread,
@@ -60,10 +61,10 @@ final class RunDocument
             'voltage' => $log->figure('voltage'),
             'emptyLevel' => $log->figure('emptyLevel'),
             'zeroSum' => ['azimuth' => self::degrees('azimuth', $run->zeroSum()->azimuth, $back), 'elevation' => self::degrees('elevation', $run->zeroSum()->elevation, $back), 'range' => $state->context->card->adjustment?->zeroRange],
-            'statements' => self::statements($state),
-            'swing' => SwingState::write($state->context->card->adjustment, $state->run, $state->context->sensor->looksBack()),
-            'mirror' => MirrorState::write($state->run->log->mirror, $state->context->sensor->looksBack()),
-            'events' => RunEvents::of($state->entries, $state->run->routine, $state->context->sensor->looksBack()),
+            'statements' => self::statements($run, $state->lastRun(), $state->context->order?->bracketLevel),
+            'swing' => SwingState::write($state->context->card->adjustment, $run, $back),
+            'mirror' => MirrorState::write($log->mirror, $back),
+            'events' => RunEvents::of($state->entries, $run->routine, $back),
             'sentBack' => $log->sentBack === null ? null : [
                 'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Message::of('trade.' . (Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body')),
                 'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,
@@ -105,11 +106,8 @@ final class RunDocument
     }
 
     /** @return array<string, mixed>|null what would take the axis right */
-    private static function correction(TaskState $state): ?array
+    private static function correction(RunState $run, ?string $way, bool $back): ?array
     {
-        $run = $state->run;
-        $back = $state->context->sensor->looksBack();
-        $way = $state->context->card->adjustment->way ?? null;
         $plan = null;
         try {
             $plan = $way === 'screws' ? $run->screws() : null;
@@ -188,14 +186,14 @@ final class RunDocument
         ];
     }
 
-    /** @return list<array<string, mixed>>|null likeliest first; null while nothing asks for a cause */
-    private static function causes(TaskState $state): ?array
+    private static function asksForCause(string $present, RunState $run): bool
     {
-        $run = $state->run;
-        $present = $state->present();
-        if ($present->kind !== 'diagnose' && $present->kind !== 'send-back' && $run->log->trouble === null && ! $run->isEchoOdd()) {
-            return null;
-        }
+        return $present === 'diagnose' || $present === 'send-back' || $run->log->trouble !== null || $run->isEchoOdd();
+    }
+
+    /** @return list<array<string, mixed>> likeliest first */
+    private static function causes(RunState $run): array
+    {
         $causes = [];
         foreach ($run->diagnosis()->ranked as ['cause' => $cause, 'chance' => $chance, 'because' => $because]) {
             $checked = $run->log->checks[$cause->value] ?? null;
@@ -210,11 +208,10 @@ final class RunDocument
     }
 
     /** @return list<array{from: Message, says: Message}> what is said of the axis from different sides, where they do not agree */
-    private static function statements(TaskState $state): array
+    private static function statements(RunState $run, ?RunResult $last, ?Message $bracket): array
     {
-        $last = $state->lastRun();
-        $finding = $state->run->finding;
-        if ($last === null || $finding === null || ($finding->verdict() === Verdict::Holds && ! $state->run->isEchoOdd())) {
+        $finding = $run->finding;
+        if ($last === null || $finding === null || ($finding->verdict() === Verdict::Holds && ! $run->isEchoOdd())) {
             return [];
         }
         $said = [
@@ -225,12 +222,11 @@ final class RunDocument
                 Verdict::Unproven => Message::of('says.axis-unproven'),
             }],
         ];
-        $bracket = $state->context->order?->bracketLevel;
         if ($bracket !== null) {
             $said[] = ['from' => Message::of('from.bracket'), 'says' => $bracket];
         }
-        if ($state->run->isEchoOdd()) {
-            $said[] = ['from' => Message::of('from.echo'), 'says' => Message::of('says.echo', ['level' => Quantity::decibels((float) $state->run->echo->level), 'expected' => Quantity::decibels((float) $state->run->echo->expected)])];
+        if ($run->isEchoOdd()) {
+            $said[] = ['from' => Message::of('from.echo'), 'says' => Message::of('says.echo', ['level' => Quantity::decibels((float) $run->echo->level), 'expected' => Quantity::decibels((float) $run->echo->expected)])];
         }
 
         return $said;

@@ -7,10 +7,14 @@ namespace Lumbro\Core\Facts;
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Run\RunState;
+use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\SiteFloor;
+use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\Stage;
 use Lumbro\Core\Work\TaskState;
 
@@ -28,12 +32,12 @@ final class StageBoard
                     OwedState::NotOwed => Message::of('note.not-owed'),
                     OwedState::Unknown => Message::of('note.question-open'),
                 }],
-                Stage::Prepare => self::questions($state, $state->context->preparation),
-                Stage::Floor => self::floor($state),
-                Stage::Line => self::questions($state, $state->plan->lineSteps()),
-                Stage::Place => self::place($state),
-                Stage::Run => self::run($state),
-                Stage::Prove => self::prove($state),
+                Stage::Prepare => self::questions($state->context->preparation, $state->answers),
+                Stage::Floor => self::floor($state->context, $state->plan->floor),
+                Stage::Line => self::questions($state->plan->lineSteps(), $state->answers),
+                Stage::Place => self::place($state->setUp),
+                Stage::Run => self::run($state->run, count($state->runs), $state->mayRun()),
+                Stage::Prove => self::prove($state->run, $state->runs !== []),
                 Stage::Close => ['hollow', null],
             };
             $board[] = ['id' => $stage->value, 'state' => $how, 'note' => $note];
@@ -43,17 +47,18 @@ final class StageBoard
     }
 
     /**
-     * @param list<PreparationItem> $items
+     * @param list<PreparationItem>   $items
+     * @param array<string, Answered> $answers
      *
      * @return array{string, Message|null}
      */
-    private static function questions(TaskState $state, array $items): array
+    private static function questions(array $items, array $answers): array
     {
-        $open = count($state->unanswered($items));
-        $word = 0;
+        [$open, $word] = [0, 0];
         $unmet = 0;
         foreach ($items as $item) {
-            $answer = ($state->answers[$item->id] ?? null)?->answer;
+            $answer = ($answers[$item->id] ?? null)?->answer;
+            $open += $answer === null ? 1 : 0;
             $word += $answer === AnswerKind::OnWord ? 1 : 0;
             $unmet += $answer !== null && ! $answer->isMet() ? 1 : 0;
         }
@@ -69,11 +74,10 @@ final class StageBoard
     }
 
     /** @return array{string, Message|null} */
-    private static function floor(TaskState $state): array
+    private static function floor(TaskContext $context, SiteFloor $floor): array
     {
-        $floor = $state->plan->floor;
-        $places = SiteFloor::places($state->context);
-        $read = count(array_intersect($places, array_keys($state->context->order->floor ?? [])));
+        $places = SiteFloor::places($context);
+        $read = count(array_intersect($places, array_keys($context->order->floor ?? [])));
 
         return match (true) {
             $floor->from === 'readings' => ['full', Message::of('note.surveyed', ['s' => Quantity::mm($floor->s, 1)])],
@@ -83,31 +87,31 @@ final class StageBoard
     }
 
     /** @return array{string, Message|null} */
-    private static function place(TaskState $state): array
+    private static function place(SetUp $setUp): array
     {
-        $calls = count($state->plan->calls());
-        $taken = count($state->setUp->readings);
-        if ($state->setUp->isConsistent() === false) {
+        $calls = count($setUp->plan->calls());
+        $taken = count($setUp->readings);
+        if ($setUp->isConsistent() === false) {
             return ['half', Message::of('note.readings-disagree')];
         }
 
         return [
-            $taken === 0 ? 'hollow' : ($state->setUp->holds() ? 'full' : 'half'),
-            $state->setUp->holds() ? Message::of('note.holds') : Message::of('note.of', ['done' => $taken, 'all' => $calls]),
+            $taken === 0 ? 'hollow' : ($setUp->holds() ? 'full' : 'half'),
+            $setUp->holds() ? Message::of('note.holds') : Message::of('note.of', ['done' => $taken, 'all' => $calls]),
         ];
     }
 
     /** @return array{string, Message|null} */
-    private static function prove(TaskState $state): array
+    private static function prove(RunState $run, bool $wasRead): array
     {
-        $log = $state->run->log;
+        $log = $run->log;
 
         return match (true) {
             $log->sentBack !== null => ['struck', Message::of('note.sent-back')],
             $log->accepted !== null => ['half', Message::of('note.accepted')],
-            $state->run->isProven() => ['full', Message::of('note.axis-holds')],
-            $state->run->finding === null => [$state->runs === [] ? 'hollow' : 'half', $state->runs === [] ? null : Message::of('note.read-again')],
-            default => ['half', match ($state->run->finding->verdict()) {
+            $run->isProven() => ['full', Message::of('note.axis-holds')],
+            $run->finding === null => $wasRead ? ['half', Message::of('note.read-again')] : ['hollow', null],
+            default => ['half', match ($run->finding->verdict()) {
                 Verdict::Holds => Message::of('note.repeat'),
                 Verdict::Out => Message::of('note.axis-out'),
                 Verdict::Unproven => Message::of('note.unproven'),
@@ -116,16 +120,16 @@ final class StageBoard
     }
 
     /** @return array{string, Message|null} */
-    private static function run(TaskState $state): array
+    private static function run(RunState $run, int $readings, bool $mayRun): array
     {
-        $log = $state->run->log;
+        $log = $run->log;
 
         return match (true) {
             $log->pending !== null => ['half', Message::of('note.no-answer')],
             $log->trouble !== null => ['half', Message::of('note.failed')],
-            $state->runs !== [] && $state->run->routine->next() === null => ['full', Message::of('note.readings', ['count' => count($state->runs)])],
-            $log->done !== [] => ['half', Message::of('note.steps', ['done' => count($log->done), 'all' => count($state->run->routine->steps)])],
-            default => ['hollow', $state->mayRun() ? Message::of('note.may-start') : Message::of('note.barred')],
+            $readings > 0 && $run->routine->next() === null => ['full', Message::of('note.readings', ['count' => $readings])],
+            $log->done !== [] => ['half', Message::of('note.steps', ['done' => count($log->done), 'all' => count($run->routine->steps)])],
+            default => ['hollow', $mayRun ? Message::of('note.may-start') : Message::of('note.barred')],
         };
     }
 }

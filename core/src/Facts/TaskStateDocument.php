@@ -7,8 +7,10 @@ namespace Lumbro\Core\Facts;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Catalogue\Card\CardPolarSpot;
+use Lumbro\Core\Catalogue\Card\CardSpot;
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Intake\OwedReason;
+use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
@@ -20,6 +22,10 @@ use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\Disagreement;
+use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\SetUp;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\SetUp\TaskRecord;
 use Lumbro\Core\Work\TaskState;
 
 /** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees. */
@@ -45,6 +51,7 @@ final class TaskStateDocument
         $release = $state->record->release;
 
         $present = $state->present();
+        $readings = array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->setUp->readings);
 
         return [
             'stage' => $state->stage()->value,
@@ -56,16 +63,16 @@ final class TaskStateDocument
                 'proves' => $state->owed->route === null ? null : Message::of("route.{$state->owed->route->code()}.proves"),
                 'reasons' => array_map(static fn(OwedReason $reason): array => OwedDocument::reason($reason, $state->context->sheet), $state->owed->reasons),
             ],
-            'card' => self::card($state),
-            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $context->preparation),
-            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($state, $item), $state->plan->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($state, $call), array_values($state->plan->calls())),
-            'method' => self::method($state),
+            'card' => self::card($context, $state->plan->requiredHeight()),
+            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $context->preparation),
+            'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
+            'calls' => array_map(static fn(Call $call): array => self::call($call, in_array($call->id, $state->due, true), $state->expected[$call->id] ?? null, $readings[$call->id] ?? null), array_values($state->plan->calls())),
+            'method' => self::method($context, $state->plan),
             'floor' => SiteFloorDocument::write($state->context, $state->plan),
-            'disagreement' => self::disagreement($state),
-            'moves' => self::moves($state),
-            'verdicts' => self::verdicts($state),
-            'ifRunNow' => self::ifRunNow($state),
+            'disagreement' => self::disagreement($state->setUp),
+            'moves' => self::moves($state->setUp, $state->moves),
+            'verdicts' => self::verdicts($context, $state->setUp),
+            'ifRunNow' => self::ifRunNow($context, $state->setUp),
             'consistent' => $state->setUp->isConsistent(),
             'suspects' => array_map(static fn(string $id): array => ['id' => $id, 'says' => $state->plan->said($id)], $state->setUp->suspects()),
             'failure' => $state->setUp->failure?->said,
@@ -77,7 +84,7 @@ final class TaskStateDocument
                 static fn($run): array => ['id' => $run->id, 'message' => $run->message, 'person' => $run->person, 'at' => $run->at],
                 $state->record->failedRuns,
             ),
-            'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($state, $reading), $state->record->readings),
+            'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->record->readings),
             'run' => RunDocument::write($state),
             'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()),
@@ -87,9 +94,9 @@ final class TaskStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function card(TaskState $state): array
+    private static function card(TaskContext $context, float $height): array
     {
-        $card = $state->context->card;
+        $card = $context->card;
 
         return [
             'title' => $card->title,
@@ -102,16 +109,16 @@ final class TaskStateDocument
             'sensor' => $card->sensor->name,
             'limits' => ['azimuth' => $card->sensor->limitAzimuth, 'elevation' => $card->sensor->limitElevation],
             'target' => $card->targetName,
-            'heightDatum' => $state->context->spot->heightDatum,
-            'spot' => self::spot($state),
+            'heightDatum' => $context->spot->heightDatum,
+            'spot' => self::spot($context->spot, $height),
             'echo' => ['expected' => $card->echo?->expected, 'within' => $card->echo?->within],
         ];
     }
 
     /** @return array<string, mixed>|null the one reading that does not fit */
-    private static function disagreement(TaskState $state): ?array
+    private static function disagreement(SetUp $setUp): ?array
     {
-        $found = Disagreement::of($state->setUp);
+        $found = Disagreement::of($setUp);
         if ($found === null) {
             return null;
         }
@@ -122,49 +129,44 @@ final class TaskStateDocument
             'isReading' => $found->isRead,
             'size' => $found->size,
             'unit' => $found->angular ? 'degrees' : 'mm',
-            'says' => Message::of($found->isRead ? 'disagreement.reading' : 'disagreement.figure', ['what' => $state->plan->said($found->id), 'others' => $found->others, 'size' => $size]),
-            'equals' => array_map($state->plan->said(...), $found->equals),
+            'says' => Message::of($found->isRead ? 'disagreement.reading' : 'disagreement.figure', ['what' => $setUp->plan->said($found->id), 'others' => $found->others, 'size' => $size]),
+            'equals' => array_map($setUp->plan->said(...), $found->equals),
         ];
     }
 
     /** @return array<string, mixed> the spot as the card gives it, for this side of the car */
-    private static function spot(TaskState $state): array
+    private static function spot(CardSpot|CardPolarSpot $spot, float $height): array
     {
-        $spot = $state->context->spot;
-
         return [
             'datum' => $spot->datum,
             ...($spot instanceof CardPolarSpot
                 ? ['range' => $spot->range, 'bearing' => $spot->bearing]
                 : ['along' => $spot->along, 'across' => $spot->across]),
-            'height' => $state->plan->requiredHeight(),
+            'height' => $height,
         ];
     }
 
     /** @return array<string, mixed> how the set-up is measured: schools, reference and marks */
-    private static function method(TaskState $state): array
+    private static function method(TaskContext $context, MeasuringPlan $plan): array
     {
-        $plan = $state->plan;
         $chosen = $plan->referenceChosen;
 
         return [
             'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => Message::of('school.' . $school->id())], $plan->inUse()),
             'reference' => [
                 'line' => $plan->ground->reference,
-                'from' => $state->context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
+                'from' => $context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
                 'reason' => $chosen?->reason,
                 'person' => $chosen?->person,
             ],
-            'stand' => ['arm' => $plan->ground->arm(), 'tilt' => $plan->standSet->tilt ?? 0.0, 'isPlate' => $state->context->card->isPlate],
+            'stand' => ['arm' => $plan->ground->arm(), 'tilt' => $plan->standSet->tilt ?? 0.0, 'isPlate' => $context->card->isPlate],
             'marks' => ['front' => $plan->ground->car->mark('front')->value, 'rear' => $plan->ground->car->mark('rear')->value],
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function item(TaskState $state, PreparationItem $item): array
+    private static function item(PreparationItem $item, ?Answered $answer): array
     {
-        $answer = $state->answers[$item->id] ?? null;
-
         return [
             'id' => $item->id,
             'question' => $item->question,
@@ -178,11 +180,14 @@ final class TaskStateDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function call(TaskState $state, Call $call): array
+    /**
+     * @param float|null                $expected what it should read now, mm or degrees
+     * @param array<string, mixed>|null $reading  the one that counts
+     *
+     * @return array<string, mixed>
+     */
+    private static function call(Call $call, bool $due, ?float $expected, ?array $reading): array
     {
-        $reading = $state->setUp->readings[$call->id] ?? null;
-
         return [
             'id' => $call->id,
             'title' => $call->title(),
@@ -192,45 +197,49 @@ final class TaskStateDocument
             'datums' => $call->details->datums,
             'check' => $call->isCheck(),
             'instrument' => $call->instrument,
-            'due' => in_array($call->id, $state->due, true),
-            'expected' => $state->expected[$call->id] ?? null,
-            'reading' => $reading === null ? null : self::reading($state, $reading),
+            'due' => $due,
+            'expected' => $expected,
+            'reading' => $reading,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function reading(TaskState $state, ReadingTaken $reading): array
+    private static function reading(ReadingTaken $reading, MeasuringPlan $plan, TaskRecord $record): array
     {
         return [
             'id' => $reading->id,
             'call' => $reading->call,
-            'title' => $state->plan->said($reading->call),
+            'title' => $plan->said($reading->call),
             'typed' => $reading->typed,
             'value' => $reading->value,
             'unit' => $reading->unit,
             'datum' => $reading->datum,
-            'fate' => $state->record->fate($reading),
+            'fate' => $record->fate($reading),
             'person' => $reading->person,
             'at' => $reading->at,
         ];
     }
 
-    /** @return list<array<string, mixed>> the moves to make now, in their order */
-    private static function moves(TaskState $state): array
+    /**
+     * @param list<MoveKind> $moves
+     *
+     * @return list<array<string, mixed>> the moves to make now, in their order
+     */
+    private static function moves(SetUp $setUp, array $moves): array
     {
-        $ahead = $state->plan->ground->isAhead;
+        $ahead = $setUp->plan->ground->isAhead;
         $written = [];
         $made = [];
-        foreach ($state->moves as $kind) {
+        foreach ($moves as $kind) {
             // Each move's reading is the one after it and those before it, not after all of them.
             $made[] = $kind;
-            $plan = $state->setUp->plan($made);
+            $plan = $setUp->plan($made);
             $parts = match ($kind) {
-                MoveKind::Height => self::heightPart(-($state->setUp->height->deviation ?? 0.0)),
+                MoveKind::Height => self::heightPart(-($setUp->height->deviation ?? 0.0)),
                 MoveKind::Turn => $plan === null ? [] : self::turnPart($plan[0]),
                 MoveKind::Shift => $plan === null ? [] : self::shiftParts($plan[0], $ahead),
             };
-            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($state, $plan[1] ?? [], $kind)];
+            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($setUp->plan, $plan[1] ?? [], $kind)];
         }
 
         return $written;
@@ -243,10 +252,10 @@ final class TaskStateDocument
      *
      * @return array<string, mixed>|null
      */
-    private static function thenRead(TaskState $state, array $predicted, MoveKind $kind): ?array
+    private static function thenRead(MeasuringPlan $plan, array $predicted, MoveKind $kind): ?array
     {
         foreach (self::TELLING[$kind->value] as $call) {
-            $known = $state->plan->calls()[$call] ?? null;
+            $known = $plan->calls()[$call] ?? null;
             if ($known !== null && isset($predicted[$call])) {
                 return ['call' => $call, 'title' => $known->title(), 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
             }
@@ -282,27 +291,26 @@ final class TaskStateDocument
     }
 
     /** @return list<array<string, mixed>> */
-    private static function verdicts(TaskState $state): array
+    private static function verdicts(TaskContext $context, SetUp $setUp): array
     {
         $written = [];
-        foreach ($state->plan->respects() as $name) {
-            $written[] = ['id' => $name, 'title' => Message::of("respect.$name"), ...($name === 'height' ? self::height($state) : self::deviation($state, $name))];
+        foreach ($setUp->plan->respects() as $name) {
+            $written[] = ['id' => $name, 'title' => Message::of("respect.$name"), ...($name === 'height' ? self::height($setUp, $context->spot->toleranceHeight) : self::deviation($context->spot, $setUp, $name))];
         }
 
         return $written;
     }
 
     /** @return array<string, mixed> */
-    private static function deviation(TaskState $state, string $name): array
+    private static function deviation(CardSpot|CardPolarSpot $spot, SetUp $setUp, string $name): array
     {
-        $spot = $state->context->spot;
         $tolerance = match (true) {
             $spot instanceof CardPolarSpot => $name === 'range' ? $spot->toleranceRange : $spot->toleranceBearing,
             $name === 'along' => $spot->toleranceAlong,
             $name === 'across' => $spot->toleranceAcross,
             default => $spot->toleranceYaw,
         };
-        $deviation = $state->setUp->deviation($name);
+        $deviation = $setUp->deviation($name);
         $unit = $name === 'yaw' || $name === 'bearing' ? 'degrees' : 'mm';
         if ($deviation === null) {
             return ['verdict' => 'not-measured', 'unit' => $unit, 'tolerance' => $tolerance];
@@ -313,18 +321,18 @@ final class TaskStateDocument
             ...($deviation->decision === null ? ['tolerance' => null, ...self::UNLIMITED] : []),
             ...array_diff_key($written, ['contributions' => 0, 'bestCheck' => 0]),
             'unit' => $unit,
-            'direction' => Directions::deviation($name, $deviation->value(), $state->plan->ground->isAhead),
-            ...self::ground($state, $deviation),
+            'direction' => Directions::deviation($name, $deviation->value(), $setUp->plan->ground->isAhead),
+            ...self::ground($setUp->plan, $deviation),
         ];
     }
 
     /** @return array<string, mixed> what a figure rests on */
-    private static function ground(TaskState $state, Deviation $deviation): array
+    private static function ground(MeasuringPlan $plan, Deviation $deviation): array
     {
         $contributions = [];
         foreach (array_slice($deviation->contributions, 0, 5) as ['id' => $id, 'share' => $share]) {
             if ($share > 0.005) {
-                $contributions[] = ['says' => $state->plan->said($id), 'share' => $share];
+                $contributions[] = ['says' => $plan->said($id), 'share' => $share];
             }
         }
         $best = $deviation->bestCheck;
@@ -332,18 +340,18 @@ final class TaskStateDocument
         return [
             'contributions' => $contributions,
             'bestCheck' => $best === null ? null : [
-                'says' => $state->plan->said($best['id']),
+                'says' => $plan->said($best['id']),
                 'uncertainty' => $deviation->angular ? rad2deg($best['uncertainty']) : $best['uncertainty'],
             ],
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function height(TaskState $state): array
+    private static function height(SetUp $setUp, ?float $tolerance): array
     {
-        $height = $state->setUp->height;
+        $height = $setUp->height;
         if ($height === null) {
-            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $state->context->spot->toleranceHeight];
+            return ['verdict' => 'not-measured', 'unit' => 'mm', 'tolerance' => $tolerance];
         }
         $floor = $height->sFloor ** 2 / $height->uncertainty ** 2;
 
@@ -355,7 +363,7 @@ final class TaskStateDocument
             'unit' => 'mm',
             'direction' => Directions::deviation('height', $height->deviation, true),
             'contributions' => [
-                ['says' => Message::of($state->plan->floor->from === 'stated' ? 'part.floor-stated' : 'part.floor-surveyed'), 'share' => $floor],
+                ['says' => Message::of($setUp->plan->floor->from === 'stated' ? 'part.floor-stated' : 'part.floor-surveyed'), 'share' => $floor],
                 ['says' => Message::of('part.staff'), 'share' => 1 - $floor],
             ],
             'bestCheck' => null,
@@ -363,20 +371,20 @@ final class TaskStateDocument
     }
 
     /** @return array<string, mixed>|null what a true axis would read in this set-up */
-    private static function ifRunNow(TaskState $state): ?array
+    private static function ifRunNow(TaskContext $context, SetUp $setUp): ?array
     {
-        $error = $state->setUp->azimuthError();
+        $error = $setUp->azimuthError();
         if ($error === null) {
             return null;
         }
-        $bearing = $state->setUp->deviation('bearing');
+        $bearing = $setUp->deviation('bearing');
 
         return [
             'reading' => -$error->deviation,
-            'direction' => Directions::axis('azimuth', -$error->deviation, $state->context->sensor->looksBack()),
+            'direction' => Directions::axis('azimuth', -$error->deviation, $context->sensor->looksBack()),
             'uncertainty' => $error->uncertainty,
-            'limit' => $state->context->card->sensor->limitAzimuth,
-            ...($bearing === null ? [] : self::ground($state, $bearing)),
+            'limit' => $context->card->sensor->limitAzimuth,
+            ...($bearing === null ? [] : self::ground($setUp->plan, $bearing)),
         ];
     }
 

@@ -86,6 +86,12 @@ final readonly class OrderState
         return array_values(array_filter($this->sheet->sensors, fn(CarSensor $sensor): bool => $this->owed[$sensor->id]->state !== OwedState::NotOwed));
     }
 
+    /** @return list<CarSensor> those of them whose card asks for a drive */
+    public function driven(): array
+    {
+        return array_values(array_filter($this->concerned(), fn(CarSensor $sensor): bool => ($this->context->cards[$sensor->id] ?? null)?->drive !== null));
+    }
+
     /** @return list<RoadFunction> what the driver assistance is to be seen doing on the road */
     public function roadFunctions(): array
     {
@@ -104,9 +110,8 @@ final readonly class OrderState
         if ($practice) {
             return Closing::ofPractice($this->record, $concerned, $sealed, $this->waitsFor());
         }
-        $driven = array_values(array_filter($concerned, fn(CarSensor $sensor): bool => ($this->context->cards[$sensor->id] ?? null)?->drive !== null));
 
-        return Closing::of($this->record, $concerned, $driven, $this->roadFunctions(), $this->codes['post'] ?? null, $sealed, $this->waitsFor());
+        return Closing::of($this->record, $concerned, $this->driven(), $this->roadFunctions(), $this->codes['post'] ?? null, $sealed, $this->waitsFor());
     }
 
     /** The one thing this order waits for before its sensors are set up; "task" where nothing of that is left. */
