@@ -6,7 +6,9 @@ namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Closing;
+use Lumbro\Core\Intake\OrderRecord;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Message\Message;
 
@@ -22,7 +24,7 @@ final class OrderSummary
             'summary' => json_encode(self::of($state, $tasks, $closing), JSON_THROW_ON_ERROR),
             'alarm' => $state->alarms() !== [],
             'closed' => $closing->open() === [],
-            'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin, self::labels($state, 'serial')),
+            'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin, self::serials($state->sheet, $state->record)),
         ]);
         self::refreshLabels($file);
     }
@@ -93,7 +95,7 @@ final class OrderSummary
     private static function refreshLabels(OrderFile $file): void
     {
         foreach ($file->tasks as $task) {
-            $labels = ['serial' => self::label($file->state(), $task->sensor, 'serial'), 'part_number' => self::label($file->state(), $task->sensor, 'part-number')];
+            $labels = ['serial' => self::label($file->state()->record, $task->sensor, 'serial'), 'part_number' => self::label($file->state()->record, $task->sensor, 'part-number')];
             if ($labels !== ['serial' => $task->serial ?? null, 'part_number' => $task->part_number ?? null]) {
                 DB::table('sensor_tasks')->where('shop_id', $file->row->shop_id)->where('id', $task->id)->update($labels);
             }
@@ -101,14 +103,14 @@ final class OrderSummary
     }
 
     /** @return list<string> */
-    private static function labels(OrderState $state, string $item): array
+    private static function serials(VehicleSheet $sheet, OrderRecord $record): array
     {
-        return array_values(array_filter(array_map(static fn(CarSensor $sensor): ?string => self::label($state, $sensor->id, $item), $state->sheet->sensors)));
+        return array_values(array_filter(array_map(static fn(CarSensor $sensor): ?string => self::label($record, $sensor->id, 'serial'), $sheet->sensors)));
     }
 
-    private static function label(OrderState $state, string $sensor, string $item): ?string
+    private static function label(OrderRecord $record, string $sensor, string $item): ?string
     {
-        $value = $state->record->captured[$sensor][$item]->value ?? '';
+        $value = $record->captured[$sensor][$item]->value ?? '';
 
         return $value === '' ? null : $value;
     }

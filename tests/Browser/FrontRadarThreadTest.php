@@ -224,7 +224,7 @@ final class FrontRadarThreadTest extends BrowserCase
         // What was sealed recomputes to the same verdicts from itself alone.
         $again = Recomputation::of(Node::parse((string) json_encode($record['record'])));
         self::assertSame([], $again->differences);
-        self::assertEqualsWithDelta($record['record']['facts']['runs'][0]['azimuth']['misalignment'], $again->state->runs[0]->azimuth->misalignment, 1e-12);
+        self::assertEqualsWithDelta($record['record']['facts']['runs'][0]['azimuth']['misalignment'], $again->task->state()->runs[0]->azimuth->misalignment, 1e-12);
     }
 
     /** @param array<string, mixed> $record */

@@ -13,8 +13,8 @@ use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Run\Routine;
 use Lumbro\Core\Screws\AxisPair;
-use Lumbro\Core\Work\TaskState;
 
 /**
  * Something is asked of the scan tool. That it was asked is recorded first, its answer after it: whatever fails between, the record says what happened, and nothing is asked twice.
@@ -43,7 +43,7 @@ final readonly class AskTool extends Command
         if ($asked->command->isBarred()) {
             Rules::isUnbarred($now);
         }
-        $step = self::step($now->task(), $asked->command);
+        $step = self::step($now->task()->run->routine, $asked->command);
 
         return [new ToolAsked(...$stamp->named(), command: $asked->command, step: $step, values: match ($asked->command) {
             ToolCommand::Zero => $asked->values === null ? throw InvalidInput::because('/payload/values', 'zero.two-axes') : ['azimuth' => $asked->values->azimuth, 'elevation' => $asked->values->elevation],
@@ -58,16 +58,15 @@ final readonly class AskTool extends Command
         if ($line->command->isBarred()) {
             Rules::isUnbarred($now);
         }
-        self::step($now->task(), $line->command);
+        self::step($now->task()->run->routine, $line->command);
         if ($line->command === ToolCommand::Zero) {
             self::zero($now, $line);
         }
     }
 
     /** The step it belongs to; refuses where another one is due. */
-    private static function step(TaskState $state, ToolCommand $command): ?string
+    private static function step(Routine $routine, ToolCommand $command): ?string
     {
-        $routine = $state->run->routine;
         $next = $routine->next();
         if ($next?->command() === $command) {
             return $next->id;

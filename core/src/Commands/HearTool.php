@@ -14,7 +14,6 @@ use Lumbro\Core\Journal\ToolAnswered;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Run\ToolReply;
-use Lumbro\Core\Work\TaskState;
 
 /**
  * What came of something the tool was asked: its answer, or that nobody can know it any more.
@@ -49,7 +48,7 @@ final readonly class HearTool extends Command
         return match (true) {
             $reply->outcome !== 'done' => [$answered],
             $asked->command === ToolCommand::Zero => [$answered, new Corrected(...$stamp->next()->named(), way: 'electronic', azimuth: (float) $asked->values['azimuth'], elevation: (float) $asked->values['elevation'], to: $asked->id)],
-            $asked->command === ToolCommand::Level && is_float($level) => [$answered, new LevelRead(...$stamp->next()->named(), position: self::position($now->task()), level: $level)],
+            $asked->command === ToolCommand::Level && is_float($level) => [$answered, new LevelRead(...$stamp->next()->named(), position: self::position($now->task()->context->card->adjustment->order ?? [], count($now->task()->run->log->levels)), level: $level)],
             default => [$answered],
         };
     }
@@ -80,12 +79,15 @@ final readonly class HearTool extends Command
         }
     }
 
-    /** The plate's position that is due. */
-    private static function position(TaskState $task): string
+    /**
+     * The plate's position that is due.
+     *
+     * @param list<string> $order the card's positions, as they are swung
+     * @param int          $read  how many levels were read
+     */
+    private static function position(array $order, int $read): string
     {
-        $order = $task->context->card->adjustment->order ?? [];
-
-        return $order[count($task->run->log->levels)] ?? $order[0] ?? 'square';
+        return $order[$read] ?? $order[0] ?? 'square';
     }
 
     public function isWished(): bool

@@ -12,7 +12,8 @@ use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\Run\RunState;
+use Lumbro\Core\Work\Present;
 
 /**
  * The car goes back to another trade, in somebody's name, with the reasons as they stand (needs J29, J36).
@@ -35,7 +36,7 @@ final readonly class SendBack extends Command
     {
         $said = Document::read(SendBackWish::class, $wish);
 
-        return [new SentBack(...$stamp->named(), fault: $said->fault->value, name: $said->name, reasons: self::reasons($now->task(), $said->fault), note: $said->note)];
+        return [new SentBack(...$stamp->named(), fault: $said->fault->value, name: $said->name, reasons: self::reasons($now->task()->present(), $now->task()->run, $said->fault), note: $said->note)];
     }
 
     public function admit(Situation $now, Line $line): void
@@ -49,19 +50,18 @@ final readonly class SendBack extends Command
     }
 
     /** @return list<string|Message> */
-    private static function reasons(TaskState $state, Cause $fault): array
+    private static function reasons(Present $present, RunState $run, Cause $fault): array
     {
         $reasons = [Message::of('send-back.fault', ['fault' => $fault->title()])];
-        $present = $state->present();
         if ($present->kind === 'send-back' && $present->why !== null) {
             $reasons[] = $present->why;
         }
-        foreach ($state->run->diagnosis()->ranked as ['cause' => $cause, 'because' => $because]) {
+        foreach ($run->diagnosis()->ranked as ['cause' => $cause, 'because' => $because]) {
             if ($cause === $fault) {
                 array_push($reasons, ...$because);
             }
         }
-        foreach ($state->run->finding->verdicts ?? [] as $axis => $verdict) {
+        foreach ($run->finding->verdicts ?? [] as $axis => $verdict) {
             $reasons[] = Message::of('send-back.axis', [
                 'axis' => $axis, 'off' => Quantity::degrees($verdict->misalignment), 's' => Quantity::degrees($verdict->uncertainty),
                 'limited' => $verdict->limit === null ? 'no' : 'yes', 'limit' => Quantity::degrees($verdict->limit ?? 0.0),

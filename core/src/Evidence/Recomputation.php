@@ -6,13 +6,11 @@ namespace Lumbro\Core\Evidence;
 
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
-use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Record\OrderJournal;
 use Lumbro\Core\Record\Replay;
 use Lumbro\Core\Record\TaskJournal;
-use Lumbro\Core\Work\TaskState;
 
 /**
  * A sealed record computed again from what it rested on, held against the result that was sealed with it; of the third
@@ -21,12 +19,11 @@ use Lumbro\Core\Work\TaskState;
 final readonly class Recomputation
 {
     /**
-     * @param TaskState                                                $state       as it is computed now
-     * @param OrderState                                               $order       the repair order it belongs to
+     * @param TaskJournal                                               $task        its lines, and its state as it is computed now
      * @param list<string>                                             $differences places of the result, as JSON Pointers, where it came out otherwise
      * @param list<array{line: string, kind: string, says: Message}>   $refused     lines that nobody could have written
      */
-    private function __construct(public TaskState $state, public OrderState $order, public array $differences, public array $refused) {}
+    private function __construct(public TaskJournal $task, public array $differences, public array $refused) {}
 
     /**
      * @param Node $record the "record" of a sealed record (schemas, "sealed-record")
@@ -53,8 +50,7 @@ final readonly class Recomputation
         $again = $record->edition === 2 ? TaskStateDocument::write($task->state()) : SealedFacts::of($task->state());
 
         return new self(
-            $task->state(),
-            $order->state(),
+            $task,
             Comparison::differences($record->result->raw(), json_decode((string) json_encode($again, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR), $record->result->path(), $record->edition),
             $record->edition === 2 ? [] : Replay::refusals($task),
         );

@@ -40,7 +40,7 @@ final readonly class SealedFile
             $breaks = $record->breaks();
             if ($record->edition > 1) {
                 $computed = Recomputation::from($record);
-                $again = $computed->state->run->log->sentBack !== null ? 'sent-back' : $computed->state->run->finding?->verdict()->value;
+                $again = $computed->task->state()->run->log->sentBack !== null ? 'sent-back' : $computed->task->state()->run->finding?->verdict()->value;
                 $differences = $computed->differences;
                 $refused = $computed->refused;
             }
