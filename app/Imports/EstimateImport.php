@@ -73,7 +73,7 @@ final class EstimateImport implements ImportKind
                 $file->row->place = $file->row->size;
                 $file->row->state = $file->row->refused > 0 || ! $file->staged()->exists() ? 'refused' : 'ready';
                 if ($file->row->refused === 0 && $file->row->state === 'refused') {
-                    $file->complain('The file has no rows after its heading.', null);
+                    $file->complain(Message::of('import.no-rows'), null);
                 }
 
                 return;

@@ -60,7 +60,7 @@ final class ImportFile
     }
 
     /** A complaint about a place in the file; the file as a whole is refused once it has been read to its end. */
-    public function complain(Message|string $message, ?string $path): void
+    public function complain(Message $message, ?string $path): void
     {
         $errors = $this->errors();
         if (count($errors) < self::COMPLAINTS) {

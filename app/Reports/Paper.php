@@ -17,6 +17,12 @@ final readonly class Paper
         return new self(new Words($shop->reader()), $shop->zone, $shop->paper);
     }
 
+    /** @param array<string, mixed> $with */
+    public function say(string $code, array $with = []): string
+    {
+        return $this->words->of($code, $with);
+    }
+
     /** A length, mm. */
     public function length(float $value, int $digits = 1): string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reports;
 
+use Lumbro\Core\Message\Message;
+
 /** For whom a report is made, and what it therefore holds. */
 enum ReportKind: string
 {
@@ -11,13 +13,9 @@ enum ReportKind: string
     case Insurer = 'insurer';
     case Shop = 'shop';
 
-    public function title(): string
+    public function title(): Message
     {
-        return match ($this) {
-            self::Customer => 'What was done to your car\'s radar',
-            self::Insurer => 'Radar calibration: evidence',
-            self::Shop => 'Radar calibration: whole record',
-        };
+        return Message::of("report.title.$this->value");
     }
 
     /** Whether it shows what the verdicts rest on: card, set-up, drawing, readings before and after, scans, photos. */

@@ -37,7 +37,7 @@ final class WordsTest extends TestCase
     public function testEveryMessageIsAFormatThatCanBeSaid(): void
     {
         foreach (self::messages() as $code => $pattern) {
-            self::assertNotFalse(\MessageFormatter::create('en', $pattern), "$code: $pattern");
+            self::assertInstanceOf(\MessageFormatter::class, \MessageFormatter::create('en', $pattern), "$code: $pattern");
         }
     }
 
@@ -81,6 +81,30 @@ final class WordsTest extends TestCase
         self::assertSame([
             'ShiftResult.php:11 does not respond', 'Route.php:12 static then dynamic', 'Route.php:13 static or dynamic',
         ], array_values(array_filter($prose, static fn(string $found): bool => ! str_contains($found, 'usage: lumbro-core'))));
+    }
+
+    public function testNoSentenceIsWrittenInAReport(): void
+    {
+        $prose = [];
+        $read = 0;
+        foreach (self::sources(__DIR__ . '/../../resources/views/report') as $path => $source) {
+            // Styles say nothing, and whoever holds a dead link has no shop whose language would be known.
+            if (in_array(basename($path), ['style.blade.php', 'gone.blade.php'], true)) {
+                continue;
+            }
+            $read++;
+            preg_match_all('/\{\{(.*?)\}\}|\{!!(.*?)!!\}|@\w+\s*(\((?:[^()]|(?3))*\))/s', $source, $expressions);
+            foreach (\PhpToken::tokenize('<?php ' . implode(";\n", array_merge($expressions[1], $expressions[2], $expressions[3]))) as $token) {
+                if ($token->is([T_CONSTANT_ENCAPSED_STRING, T_ENCAPSED_AND_WHITESPACE]) && preg_match('/[a-z]{2,} [a-z]{2,}/i', $token->text) === 1) {
+                    $prose[] = basename($path) . ": $token->text";
+                }
+            }
+            $between = (string) preg_replace(['/<style.*?<\/style>/s', '/\{\{.*?\}\}|\{!!.*?!!\}|@php.*?@endphp/s', '/@\w+\s*(\((?:[^()]|(?1))*\))?/', '/<[^>]*>/'], ' ', $source);
+            preg_match_all('/[A-Za-z]{3,}[ \w,.’]*/', $between, $outside);
+            array_push($prose, ...array_map(static fn(string $found): string => basename($path) . ": $found", $outside[0]));
+        }
+        self::assertSame(6, $read);
+        self::assertSame(['order.blade.php: SHA'], $prose);
     }
 
     /** @return array<string, string> */

@@ -1,14 +1,14 @@
 @use(App\Reports\VerdictShape)
 @if ($state['preparation'] !== [] || $state['lineSteps'] !== [])
-<h3>Preparation and line</h3>
+<h3>{{ $paper->say('report.preparation') }}</h3>
 <ul>
 @foreach ([...$state['preparation'], ...$state['lineSteps']] as $item)
-  <li>{{ $item['question'] }}: <b>{{ $item['answer'] ?? 'not answered' }}</b>{{ $item['word'] ? ', on the word of ' . $item['word'] : '' }}{{ $item['person'] ? ' (' . $item['person'] . ')' : '' }}</li>
+  <li>{{ $item['question'] }}: <b>{{ $paper->say('report.answer.' . ($item['answer'] ?? 'none')) }}</b>{{ $item['word'] ? $paper->say('report.on-word', ['word' => $item['word']]) : '' }}{{ $item['person'] ? ' (' . $item['person'] . ')' : '' }}</li>
 @endforeach
 </ul>
 @endif
 @if (($run['events'] ?? []) !== [])
-<h3>Run, line by line</h3>
+<h3>{{ $paper->say('report.events') }}</h3>
 <table class="events">
   <tbody>
   @foreach ($run['events'] as $event)
@@ -18,5 +18,5 @@
 </table>
 @endif
 @if ($state['release'])
-<p><b>Run released by {{ $state['release']['name'] }}:</b> {{ $state['release']['reason'] }}</p>
+<p><b>{{ $paper->say('report.released', ['name' => $state['release']['name']]) }}</b> {{ $state['release']['reason'] }}</p>
 @endif

@@ -3,40 +3,40 @@
 <section class="sensor" data-sensor="{{ $sensor['id'] }}">
   <h2><span>{{ $sensor['name'] }}</span>{!! VerdictShape::svg($paper, $sensor['verdict']) !!}</h2>
   <p class="soft">{{ ucfirst($sensor['sideSaid']) }}.</p>
-  @foreach ($state['plain'] ?? ($sensor['owed']['state'] === 'not-owed' ? ['It was not touched by the work and is not owed a calibration.'] : ['It was not worked on yet.']) as $sentence)
+  @foreach ($state['plain'] ?? ($sensor['owed']['state'] === 'not-owed' ? [$paper->say('report.untouched')] : [$paper->say('report.not-worked-on')]) as $sentence)
     <p class="plain">{{ $sentence }}</p>
   @endforeach
   @if ($sensor['handover'])
-    <p class="plain"><b>Handed over unproven by {{ $sensor['handover']['name'] }}:</b> {{ $sensor['handover']['reason'] }}</p>
+    <p class="plain"><b>{{ $paper->say('report.handed-over', ['name' => $sensor['handover']['name']]) }}</b> {{ $sensor['handover']['reason'] }}</p>
   @endif
   @if ($run['sentBack'] ?? null)
-    <p>Sent back to {{ $run['sentBack']['to'] }} by {{ $run['sentBack']['name'] }}, {{ $paper->moment($run['sentBack']['at']) }}: {{ implode(' ', $run['sentBack']['reasons']) }} {{ $run['sentBack']['note'] }}</p>
+    <p>{{ $paper->say('report.sent-back', ['to' => $run['sentBack']['to'], 'name' => $run['sentBack']['name'], 'at' => $paper->moment($run['sentBack']['at'])]) }} {{ implode(' ', $run['sentBack']['reasons']) }} {{ $run['sentBack']['note'] }}</p>
   @endif
   @if ($kind->hasEvidence())
     @if (($sensor['owed']['reasons'] ?? []) !== [])
-      <h3>Why it is {{ ['owed' => 'owed', 'not-owed' => 'not owed', 'unknown' => 'not known to be owed'][$sensor['owed']['state']] ?? '' }}</h3>
+      <h3>{{ $paper->say('report.why.' . $sensor['owed']['state']) }}</h3>
       <ul>@foreach ($sensor['owed']['reasons'] as $reason)@continue(! $kind->hasAll() && $reason['state'] !== $sensor['owed']['state'])<li>{{ ucfirst($reason['operation']) }}: {{ $reason['reason'] }} <span class="soft">({{ $reason['source'] }})</span></li>@endforeach</ul>
     @endif
     @if ($state && ($state['runs'] !== [] || $state['ledger'] !== [] || ($kind->hasAll() && $sensor['verdict'] !== 'not-owed')))
-      <h3>Procedure</h3>
-      <p>{{ $state['card']['title'] }}: {{ $state['card']['source'] }}, edition {{ $state['card']['edition'] }}, {{ $state['card']['dated'] }}. Entered by {{ $state['card']['enteredBy'] }}, {{ $state['card']['checkedBy'] ? 'checked by ' . $state['card']['checkedBy'] : 'not checked' }}. Target: {{ $state['card']['target'] }}.</p>
+      <h3>{{ $paper->say('report.procedure') }}</h3>
+      <p>{{ $paper->say('report.procedure.card', [...array_intersect_key($state['card'], array_flip(['title', 'source', 'edition', 'dated', 'enteredBy', 'target'])), 'checked' => $state['card']['checkedBy'] ? 'yes' : 'no', 'checkedBy' => $state['card']['checkedBy'] ?? '']) }}</p>
     @endif
     @if ($finding)
       @include('report.axis')
     @endif
     @if ($state && $state['ledger'] !== [])
-      <h3>Set-up</h3>
+      <h3>{{ $paper->say('report.set-up') }}</h3>
       {!! $sensor['plan'] !!}
-      <p class="soft">From above, to scale; the car’s front is to the right, its left side up. Pink: its line. Brass: the stand as it stood. Cross: where the target belongs. Ring: the sensor.</p>
+      <p class="soft">{{ $paper->say('report.set-up.drawing') }}</p>
       <table class="whole">
-        <thead><tr><th>Respect</th><th>Off</th><th>Standard uncertainty</th><th>Tolerance</th><th>Verdict</th><th>Chance</th></tr></thead>
+        <thead><tr><th>{{ $paper->say('report.head.respect') }}</th><th>{{ $paper->say('report.head.off') }}</th><th>{{ $paper->say('report.head.uncertainty') }}</th><th>{{ $paper->say('report.head.tolerance') }}</th><th>{{ $paper->say('report.head.verdict') }}</th><th>{{ $paper->say('report.head.chance') }}</th></tr></thead>
         <tbody>
         @foreach ($state['verdicts'] as $respect)
           <tr>
             <td>{{ $respect['title'] }}</td>
             <td>@isset($respect['deviation']){{ $paper->off($respect['deviation'], $respect['unit'], $respect['direction']) }}@endisset</td>
             <td>@isset($respect['uncertainty']){{ $paper->size($respect['uncertainty'], $respect['unit']) }}@endisset</td>
-            <td>{{ $respect['tolerance'] === null ? 'none given' : '±' . $paper->size($respect['tolerance'], $respect['unit']) }}</td>
+            <td>{{ $respect['tolerance'] === null ? $paper->say('report.no-tolerance') : '±' . $paper->size($respect['tolerance'], $respect['unit']) }}</td>
             <td>{!! VerdictShape::svg($paper, $respect['verdict']) !!}@isset($respect['reason']) <span class="soft">{{ $paper->reason($respect['reason']) }}</span>@endisset</td>
             <td>{{ $paper->chance($respect['probability'] ?? null) }}</td>
           </tr>
@@ -50,18 +50,18 @@
     @endif
   @endif
   @if (($state['notProven'] ?? []) !== [] && $sensor['owed']['state'] !== 'not-owed')
-    <h3>What this does not prove</h3>
+    <h3>{{ $paper->say('report.not-proven') }}</h3>
     <ul>@foreach ($state['notProven'] as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
   @endif
   @if ($sensor['seal'])
     <div class="seal">
       <div class="qr">{!! $sensor['seal']['qr'] !!}</div>
       <div>
-        <p><b>Sealed</b> by {{ $sensor['seal']['by'] }}, {{ $paper->moment($sensor['seal']['at']) }}@if ($sensor['seal']['revision'] > 1), revision {{ $sensor['seal']['revision'] }}, on top of the seal {{ substr((string) $sensor['seal']['follows'], 0, 12) }}…@endif</p>
+        <p><b>{{ $paper->say('report.sealed') }}</b> {{ $paper->say('report.sealed.by', ['name' => $sensor['seal']['by'], 'at' => $paper->moment($sensor['seal']['at']), 'again' => $sensor['seal']['revision'] > 1 ? 'yes' : 'no', 'revision' => (string) $sensor['seal']['revision'], 'follows' => substr((string) $sensor['seal']['follows'], 0, 12)]) }}</p>
         <p class="hash">{{ $sensor['seal']['hash'] }}</p>
       </div>
     </div>
   @elseif ($sensor['owed']['state'] !== 'not-owed')
-    <p class="soft">This sensor’s record is not sealed; it may change.</p>
+    <p class="soft">{{ $paper->say('report.not-sealed') }}</p>
   @endif
 </section>
