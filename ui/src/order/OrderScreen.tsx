@@ -77,7 +77,8 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   useKeys(keys);
 
   const show = (next: PartId) => address.show(next === order.waits.part ? null : next);
-  const choose = (id: string | null) => address.show('owed', id);
+  const choose = (id: string | null) =>
+    address.show(id === null && order.waits.part === 'owed' ? null : 'owed', id);
   return (
     <Box sx={{ height: '100vh', minHeight: 640, display: 'flex', flexDirection: 'column' }}>
       <TopBar>

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 
 /** Which sheet the address asks for, and what in it; null where it leaves that to the work itself. */
 export interface SheetAddress<Sheet extends string> {
@@ -15,17 +15,21 @@ export function useSheetAddress<Sheet extends string>(
   base: string,
   known: readonly Sheet[],
 ): SheetAddress<Sheet> {
-  const { sheet, detail } = useParams();
+  const { sheet, detail = null } = useParams();
   const navigate = useNavigate();
+  const path = useLocation().pathname;
+  const shown = known.find((one) => one === sheet) ?? null;
   const show = useCallback(
     (next: Sheet | null, within: string | null = null) => {
       const place = [base, next, next === null ? null : within]
         .filter((part) => part !== null)
         .join('/');
-      void navigate(place);
+      // Where one is already, Back would lead nowhere.
+      if (place !== path) {
+        void navigate(place);
+      }
     },
-    [base, navigate],
+    [base, navigate, path],
   );
-  const shown = known.find((one) => one === sheet) ?? null;
-  return { shown, detail: shown === null ? null : (detail ?? null), show };
+  return { shown, detail: shown === null ? null : detail, show };
 }

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { FakeServer, openAt } from './app';
 import { workspace } from './fixtures';
@@ -35,5 +35,20 @@ describe('an address', () => {
     expect(
       screen.queryByRole('button', { name: 'Back to the present call' }),
     ).not.toBeInTheDocument();
+  });
+
+  it('lets the sheet go on with the work after a reading, and keeps one step back a step back', async () => {
+    server.on('LINE reading', {
+      body: workspace({ version: 8, stage: 'run', present: { kind: 'run', call: null } }),
+    });
+    const person = openAt(`/tasks/${state.task}`);
+    const steps = window.history.length;
+    await person.type(await screen.findByRole('textbox'), '1840{Enter}');
+    await waitFor(() => expect(server.writes()).toHaveLength(1));
+    await waitFor(() => expect(screen.queryByRole('textbox')).not.toBeInTheDocument());
+    expect(
+      screen.queryByRole('button', { name: 'Back to the present call' }),
+    ).not.toBeInTheDocument();
+    expect(window.history.length).toBe(steps);
   });
 });

@@ -64,6 +64,9 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
   const shown = address.shown ?? (begun ? null : 'intake');
   const stage = shown ?? present;
   const sealed = state.seal !== null;
+  // What was open in the sheet of the work itself is closed again: the sheet goes on with the work.
+  const detail = (sheet: StageId, what: string | null) =>
+    address.show(what === null && sheet === present ? null : sheet, what);
 
   useEffect(() => {
     document.title = `${state.order.number} ${state.order.vehicle} · Lumbro`;
@@ -204,7 +207,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               task={task}
               sealed={sealed}
               choosing={address.detail === 'ways'}
-              onChoosing={(choosing) => address.show('line', choosing ? 'ways' : null)}
+              onChoosing={(choosing) => detail('line', choosing ? 'ways' : null)}
               onSketch={setSketch}
             />
           )}
@@ -214,7 +217,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               task={task}
               display={display}
               open={address.detail}
-              onOpen={(next) => address.show('place', next)}
+              onOpen={(next) => detail('place', next)}
             />
           )}
           {stage === 'run' && <RunSheet state={state} task={task} />}
@@ -224,7 +227,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
               task={task}
               display={display}
               sending={address.detail === 'send-back'}
-              onSending={(sending) => address.show('prove', sending ? 'send-back' : null)}
+              onSending={(sending) => detail('prove', sending ? 'send-back' : null)}
               onShow={address.show}
             />
           )}
