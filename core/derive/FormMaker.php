@@ -114,12 +114,18 @@ final class FormMaker
             default => [null, '', [], false],
         };
 
-        return $sort === null ? null : ['key' => $key, 'kind' => $sort, 'unit' => $unit, 'optional' => $optional, 'wide' => $wide, 'choices' => $choices];
+        $said = match (true) {
+            $of instanceof OperationCode => 'operation',
+            $of instanceof Choice => $of->said,
+            default => 'choice',
+        };
+
+        return $sort === null ? null : ['key' => $key, 'kind' => $sort, 'unit' => $unit, 'optional' => $optional, 'wide' => $wide, 'choices' => $choices, 'said' => $said];
     }
 
     /** @return array<string, mixed> */
     private static function number(string $key, string $unit): array
     {
-        return ['key' => $key, 'kind' => 'number', 'unit' => $unit, 'optional' => false, 'wide' => false, 'choices' => []];
+        return ['key' => $key, 'kind' => 'number', 'unit' => $unit, 'optional' => false, 'wide' => false, 'choices' => [], 'said' => 'choice'];
     }
 }

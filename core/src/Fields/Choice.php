@@ -14,8 +14,9 @@ final readonly class Choice implements Kind
      * @param list<string>|class-string<\BackedEnum> $words the words, or the enumeration whose values they are
      * @param list<string>|null                      $only  those of the enumeration that may stand here; null for all
      * @param string                                 $kept  "text" where the property holds the word, not the case
+     * @param string                                 $said  what the codes of their words begin with
      */
-    public function __construct(public array|string $words, public ?array $only = null, public string $kept = 'case') {}
+    public function __construct(public array|string $words, public ?array $only = null, public string $kept = 'case', public string $said = 'choice') {}
 
     public function read(Node $node): string|\BackedEnum
     {

@@ -16,7 +16,8 @@ export const cardLists: readonly FormList[] = [
         "choices": [
           "azimuth",
           "elevation"
-        ]
+        ],
+        "said": "choice"
       }
     ]
   },
@@ -31,7 +32,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "value",
@@ -39,7 +41,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -84,7 +87,8 @@ export const cardLists: readonly FormList[] = [
           "tow-bar-fitted",
           "windscreen-replaced",
           "battery-disconnected"
-        ]
+        ],
+        "said": "operation"
       },
       {
         "key": "state",
@@ -96,7 +100,8 @@ export const cardLists: readonly FormList[] = [
           "owed",
           "not-owed",
           "unknown"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "route",
@@ -109,7 +114,8 @@ export const cardLists: readonly FormList[] = [
           "dynamic",
           "static then dynamic",
           "static or dynamic"
-        ]
+        ],
+        "said": "route"
       },
       {
         "key": "reason",
@@ -117,7 +123,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "source",
@@ -125,7 +132,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "question",
@@ -133,7 +141,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "yes.state",
@@ -145,7 +154,8 @@ export const cardLists: readonly FormList[] = [
           "owed",
           "not-owed",
           "unknown"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "yes.route",
@@ -158,7 +168,8 @@ export const cardLists: readonly FormList[] = [
           "dynamic",
           "static then dynamic",
           "static or dynamic"
-        ]
+        ],
+        "said": "route"
       },
       {
         "key": "yes.reason",
@@ -166,7 +177,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "no.state",
@@ -178,7 +190,8 @@ export const cardLists: readonly FormList[] = [
           "owed",
           "not-owed",
           "unknown"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "no.route",
@@ -191,7 +204,8 @@ export const cardLists: readonly FormList[] = [
           "dynamic",
           "static then dynamic",
           "static or dynamic"
-        ]
+        ],
+        "said": "route"
       },
       {
         "key": "no.reason",
@@ -199,7 +213,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "kinds",
@@ -212,7 +227,8 @@ export const cardLists: readonly FormList[] = [
           "front-corner",
           "rear",
           "blind-spot"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "behind",
@@ -226,7 +242,8 @@ export const cardLists: readonly FormList[] = [
           "grille",
           "rear-cover",
           "open"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "at",
@@ -238,7 +255,8 @@ export const cardLists: readonly FormList[] = [
           "itself",
           "pair",
           "elsewhere"
-        ]
+        ],
+        "said": "choice"
       }
     ]
   },
@@ -253,7 +271,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "question",
@@ -261,7 +280,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "unmet",
@@ -272,7 +292,8 @@ export const cardLists: readonly FormList[] = [
         "choices": [
           "blocks",
           "warns"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "why",
@@ -280,7 +301,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -295,7 +317,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "1",
@@ -303,7 +326,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -318,7 +342,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -333,7 +358,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -355,7 +381,8 @@ export const cardLists: readonly FormList[] = [
           "squares",
           "wheel-lasers",
           "reported-pose"
-        ]
+        ],
+        "said": "school"
       }
     ]
   },
@@ -370,7 +397,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "question",
@@ -378,7 +406,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "kind",
@@ -391,7 +420,8 @@ export const cardLists: readonly FormList[] = [
           "number",
           "yes",
           "photo"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "unit",
@@ -399,7 +429,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "most",
@@ -407,7 +438,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "neededFor",
@@ -415,7 +447,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "afterRefit",
@@ -423,7 +456,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "when",
@@ -461,7 +495,8 @@ export const cardLists: readonly FormList[] = [
           "tow-bar-fitted",
           "windscreen-replaced",
           "battery-disconnected"
-        ]
+        ],
+        "said": "operation"
       },
       {
         "key": "kinds",
@@ -474,7 +509,8 @@ export const cardLists: readonly FormList[] = [
           "front-corner",
           "rear",
           "blind-spot"
-        ]
+        ],
+        "said": "choice"
       }
     ]
   },
@@ -489,7 +525,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "code",
@@ -497,7 +534,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "sort",
@@ -510,7 +548,8 @@ export const cardLists: readonly FormList[] = [
           "related",
           "expected-before",
           "unrelated"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "why",
@@ -518,7 +557,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -545,7 +585,8 @@ export const cardLists: readonly FormList[] = [
           "film-gauge",
           "charger",
           "scan-tool"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "name",
@@ -553,7 +594,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "why",
@@ -561,7 +603,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -576,7 +619,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "text",
@@ -584,7 +628,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "after",
@@ -592,7 +637,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "seconds",
@@ -600,7 +646,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "s",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "does",
@@ -617,7 +664,8 @@ export const cardLists: readonly FormList[] = [
           "empty-zone",
           "start",
           "read"
-        ]
+        ],
+        "said": "tool"
       }
     ]
   },
@@ -632,7 +680,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "y",
@@ -640,7 +689,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "z",
@@ -648,7 +698,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "pitch",
@@ -656,7 +707,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "clockwise",
@@ -667,7 +719,8 @@ export const cardLists: readonly FormList[] = [
         "choices": [
           "out",
           "in"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "travel",
@@ -675,7 +728,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "position",
@@ -683,7 +737,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -698,7 +753,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "words",
@@ -706,7 +762,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "pitch",
@@ -714,7 +771,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "°",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "yaw",
@@ -722,7 +780,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "°",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   },
@@ -737,7 +796,8 @@ export const cardLists: readonly FormList[] = [
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ]
   }
@@ -762,7 +822,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
           "film-gauge",
           "charger",
           "scan-tool"
-        ]
+        ],
+        "said": "choice"
       },
       {
         "key": "id",
@@ -770,7 +831,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "name",
@@ -778,7 +840,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "accuracy",
@@ -786,7 +849,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "resolution",
@@ -794,7 +858,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "sScale",
@@ -802,7 +867,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "sZero",
@@ -810,7 +876,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "scale",
@@ -818,7 +885,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "zero",
@@ -826,7 +894,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "lastCheck",
@@ -834,7 +903,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "nextCheck",
@@ -842,7 +912,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "note",
@@ -850,7 +921,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ],
     "lists": []
@@ -863,7 +935,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "name",
@@ -871,7 +944,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "targetAhead",
@@ -879,7 +953,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "targetLeft",
@@ -887,7 +962,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "halfWidth",
@@ -895,7 +971,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "lastCheck",
@@ -903,7 +980,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "nextCheck",
@@ -911,7 +989,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "note",
@@ -919,7 +998,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ],
     "lists": []
@@ -932,7 +1012,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "name",
@@ -940,7 +1021,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "kind",
@@ -948,7 +1030,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": false,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "phaseToPointer",
@@ -956,7 +1039,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "mm",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "lastCheck",
@@ -964,7 +1048,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "nextCheck",
@@ -972,7 +1057,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": false,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       },
       {
         "key": "note",
@@ -980,7 +1066,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "unit": "",
         "optional": true,
         "wide": true,
-        "choices": []
+        "choices": [],
+        "said": "choice"
       }
     ],
     "lists": [
@@ -995,7 +1082,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
             "unit": "",
             "optional": false,
             "wide": false,
-            "choices": []
+            "choices": [],
+            "said": "choice"
           },
           {
             "key": "value",
@@ -1003,7 +1091,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
             "unit": "mm",
             "optional": false,
             "wide": false,
-            "choices": []
+            "choices": [],
+            "said": "choice"
           }
         ]
       },
@@ -1018,7 +1107,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
             "unit": "",
             "optional": false,
             "wide": false,
-            "choices": []
+            "choices": [],
+            "said": "choice"
           },
           {
             "key": "changes",
@@ -1026,7 +1116,8 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
             "unit": "",
             "optional": false,
             "wide": true,
-            "choices": []
+            "choices": [],
+            "said": "choice"
           }
         ]
       }

@@ -9,6 +9,8 @@ export interface FormColumn {
   /** A text that takes a line of its own. */
   wide: boolean;
   choices: readonly string[];
+  /** What the codes of their words begin with. */
+  said: string;
 }
 
 /** A list that a form asks for, row by row. */

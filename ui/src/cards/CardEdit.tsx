@@ -270,7 +270,7 @@ function Value({
               ]),
           ...value.choices.map((choice) => (
             <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
-              {choiceWords(words, choice)}
+              {choiceWords(words, value, choice)}
             </MenuItem>
           )),
         ]}
@@ -288,7 +288,7 @@ function Value({
         >
           {other.from.source} gives{' '}
           {value.kind === 'choice'
-            ? choiceWords(words, String(other.value))
+            ? choiceWords(words, value, String(other.value))
             : figureText(other.value, value.unit)}
           <Button
             onClick={() => onChange(chosen(doc, value, i))}

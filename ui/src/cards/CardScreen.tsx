@@ -215,7 +215,9 @@ function Row({ row, spec }: { row: Doc; spec: FormList }) {
 function Value({ value }: { value: CardValue }) {
   const words = useWords();
   const shown = (figure: string | number) =>
-    value.kind === 'choice' ? choiceWords(words, String(figure)) : figureText(figure, value.unit);
+    value.kind === 'choice'
+      ? choiceWords(words, value, String(figure))
+      : figureText(figure, value.unit);
   return (
     <Box sx={{ borderBottom: 1, borderColor: 'divider', py: 0.75 }}>
       <Box

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
@@ -7,7 +8,7 @@ import { useState } from 'react';
 import type { FormColumn, FormList } from '../api/forms';
 import { useWords } from '../words/useWords';
 import { textOf, type Doc, type Json } from './document';
-import { cellWords, codesOf, columnLabel, listWords, pickWords, type FormOf } from './labels';
+import { cellWords, codesOf, columnLabel, listWords, choiceWords, type FormOf } from './labels';
 import { cell, withCell } from './rows';
 
 /** A list of a form, row by row. */
@@ -153,8 +154,15 @@ function Cell({
       )}
       {select &&
         column.choices.map((code) => (
-          <MenuItem key={code} value={code} sx={{ minHeight: 48 }}>
-            {pickWords(words, column, code)}
+          <MenuItem key={code} value={code} sx={{ minHeight: { xs: 48, sm: 48 } }}>
+            {several && (
+              <Checkbox
+                checked={codesOf(value).includes(code)}
+                tabIndex={-1}
+                sx={{ p: 0, mr: 1.5 }}
+              />
+            )}
+            {choiceWords(words, column, code)}
           </MenuItem>
         ))}
     </TextField>

@@ -45,15 +45,8 @@ export function withUnit(label: string, unit: string): string {
 }
 
 /** What a choice is called; documents and files have its code. */
-export function choiceWords(words: Words, code: string): string {
-  return words.of(`choice.${code.replaceAll(' ', '-')}`);
-}
-
-/** What one may choose in a column, by its code. */
-export function pickWords(words: Words, column: FormColumn, code: string): string {
-  return column.kind === 'operation' || column.kind === 'operations'
-    ? words.of(`operation.${code}`)
-    : choiceWords(words, code);
+export function choiceWords(words: Words, of: { said: string }, code: string): string {
+  return words.of(`${of.said}.${code.replaceAll(' ', '-')}`);
 }
 
 /** What stands in a cell, as it is read: a figure with its unit, a choice in words. */
@@ -65,7 +58,7 @@ export function cellWords(words: Words, column: FormColumn, value: Json | undefi
   return column.kind === 'number'
     ? figureText(value ?? text, column.unit)
     : codesOf(value)
-        .map((code) => pickWords(words, column, code))
+        .map((code) => choiceWords(words, column, code))
         .join(', ');
 }
 

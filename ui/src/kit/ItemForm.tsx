@@ -144,7 +144,7 @@ export function ItemForm({
           >
             {field.choices.map((choice) => (
               <MenuItem key={choice} value={choice} sx={{ minHeight: 48 }}>
-                {choiceWords(words, choice)}
+                {choiceWords(words, field, choice)}
               </MenuItem>
             ))}
           </TextField>

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { CardPage } from '../api/types';
 import { at, numeric, withValue, type Doc } from '../cards/document';
 import { cardLists, kitForms } from '../api/forms.generated';
-import { choiceWords, columnLabel, listWords, pickWords } from '../cards/labels';
+import { choiceWords, columnLabel, listWords } from '../cards/labels';
 import { currentWords } from '../words/useWords';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { FakeServer, openAt, problem } from './app';
@@ -32,6 +32,7 @@ function page(over: Partial<CardPage> = {}): CardPage {
     unit,
     required: true,
     choices: [],
+    said: 'choice',
     value: found,
     own: false,
     from: FROM,
@@ -236,11 +237,13 @@ describe('a card’s document', () => {
       ]),
     ];
     const said = columns.flatMap((column) =>
-      column.choices.map((code) => pickWords(words, column, code)),
+      column.choices.map((code) => choiceWords(words, column, code)),
     );
     expect(said).toContain('not owed');
     expect(said).toContain('front bumper cover repainted');
     expect(said.filter((one) => one.startsWith('['))).toEqual([]);
-    expect(choiceWords(words, 'static then dynamic')).toBe('static, then dynamic');
+    expect(choiceWords(words, { said: 'route' }, 'static then dynamic')).toBe(
+      'static, then dynamic',
+    );
   });
 });

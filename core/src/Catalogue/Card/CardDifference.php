@@ -44,7 +44,7 @@ final class CardDifference
     {
         return match (true) {
             $found === null => null,
-            $value->choices !== [] => Message::of('choice.' . strtr((string) $found, [' ' => '-'])),
+            $value->choices !== [] => $value->choiceSaid((string) $found),
             default => (string) $found,
         };
     }

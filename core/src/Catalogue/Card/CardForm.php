@@ -44,6 +44,7 @@ final class CardForm
                 'unit' => $value->unit,
                 'required' => $value->required,
                 'choices' => $value->choices,
+                'said' => $value->said,
                 'value' => CardValues::read($document, $value->pointer),
                 'own' => isset($card->provenance[$value->pointer]),
                 'from' => self::from($card->provenance[$value->pointer] ?? $whole),

@@ -29,7 +29,7 @@ final readonly class CardStep
         public array $after = [],
         #[Number('s', 0, 86_400)]
         public ?float $seconds = null,
-        #[Choice(ToolCommand::STEPS)]
+        #[Choice(ToolCommand::STEPS, said: 'tool')]
         public ?string $does = null,
     ) {}
 

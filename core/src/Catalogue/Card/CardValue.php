@@ -15,6 +15,7 @@ final readonly class CardValue
      * @param string       $unit    "" where it has none
      * @param list<string> $choices of a choice
      * @param bool         $isLost  whether something cannot be done without it
+     * @param string       $said    what the codes of the choices' words begin with
      */
     public function __construct(
         public string $pointer,
@@ -24,12 +25,19 @@ final readonly class CardValue
         public bool $required = true,
         public array $choices = [],
         public bool $isLost = false,
+        public string $said = 'choice',
     ) {}
 
     /** The same where a card may lack it. */
     public function optional(): self
     {
-        return new self($this->pointer, $this->group, $this->kind, $this->unit, false, $this->choices, $this->isLost);
+        return new self($this->pointer, $this->group, $this->kind, $this->unit, false, $this->choices, $this->isLost, said: $this->said);
+    }
+
+    /** One of its choices in words. */
+    public function choiceSaid(string $choice): Message
+    {
+        return Message::of("$this->said." . strtr($choice, [' ' => '-']));
     }
 
     /** Whether it is a number. */

@@ -85,7 +85,7 @@ final class CardValues
             $kind instanceof Text => new CardValue($pointer, $group, 'text', '', $required, [], $field->lost),
             $kind instanceof Day => new CardValue($pointer, $group, 'day', '', $required, [], $field->lost),
             $kind instanceof Number => new CardValue($pointer, $group, 'number', $kind->unit, $required, [], $field->lost),
-            $kind instanceof Choice => new CardValue($pointer, $group, 'choice', '', $required, $kind->known(), $field->lost),
+            $kind instanceof Choice => new CardValue($pointer, $group, 'choice', '', $required, $kind->known(), $field->lost, said: $kind->said),
             $kind instanceof Either => new CardValue($pointer, $group, 'choice', '', $required, [$kind->false, $kind->true], $field->lost),
             default => null,
         };

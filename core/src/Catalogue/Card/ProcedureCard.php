@@ -94,9 +94,9 @@ final readonly class ProcedureCard implements Checked
         public Thresholds $thresholds = new Thresholds(),
         #[At('fits'), Part(CardFit::class)]
         public ?CardFit $fit = null,
-        #[ListOf(new Choice(self::SCHOOLS))]
+        #[ListOf(new Choice(self::SCHOOLS, said: 'school'))]
         public array $schools = [],
-        #[Choice(self::REFERENCES), Group('line'), Lost]
+        #[Choice(self::REFERENCES, said: 'reference'), Group('line'), Lost]
         public ?string $reference = null,
         #[ListOf(new Part(CaptureItem::class), self::MANY)]
         public array $capture = [],

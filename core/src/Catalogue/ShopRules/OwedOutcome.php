@@ -15,7 +15,7 @@ final readonly class OwedOutcome
     public function __construct(
         #[Choice(OwedState::class)]
         public OwedState $state,
-        #[Choice(Route::class)]
+        #[Choice(Route::class, said: 'route')]
         public ?Route $route,
         #[Text]
         public string|Message $reason,

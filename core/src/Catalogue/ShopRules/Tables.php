@@ -57,7 +57,7 @@ final class Tables
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\ConditionValue => new \Lumbro\Core\Catalogue\ShopRules\ConditionValue($kinds[0]->read($f['id']), $kinds[1]->read($f['label']), $kinds[2]->read($f['unit']), $kinds[3]->read($f['against']), isset($f['least']) ? $kinds[4]->read($f['least']) : null, isset($f['most']) ? $kinds[5]->read($f['most']) : null, isset($f['within']) ? $kinds[6]->read($f['within']) : null, isset($f['mmPerUnit']) ? $kinds[7]->read($f['mmPerUnit']) : 0.0, isset($f['axle']) ? $kinds[8]->read($f['axle']) : null)),
             \Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\OwedOutcome::class, [
                 new F\Field('state', 'state', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\OwedState::class)),
-                new F\Field('route', 'route', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\Route::class), optional: true),
+                new F\Field('route', 'route', null, new F\Choice(words: \Lumbro\Core\Catalogue\ShopRules\Route::class, said: 'route'), optional: true),
                 new F\Field('reason', 'reason', null, new F\Text()),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\OwedOutcome => new \Lumbro\Core\Catalogue\ShopRules\OwedOutcome($kinds[0]->read($f['state']), isset($f['route']) ? $kinds[1]->read($f['route']) : null, $kinds[2]->read($f['reason']))),
             \Lumbro\Core\Catalogue\ShopRules\OwedRule::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\OwedRule::class, [
