@@ -36,6 +36,7 @@ trait Intaking
     protected function answerConditions(): void
     {
         $browser = $this->browser;
+        $browser->find('[data-testid=condition]');
         for ($i = 0; $i < 40 && $browser->has('[data-testid=condition]'); $i++) {
             $this->settle();
             $waits = $browser->text('[data-testid=waits]');
