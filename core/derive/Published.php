@@ -13,6 +13,7 @@ use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
 use Lumbro\Core\Catalogue\ShopRules\CodeSort;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\ShopRules\Route;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
@@ -73,6 +74,7 @@ final class Published
             'Reference' => ProcedureCard::REFERENCES,
             'RoadFound' => RoadTested::FOUND,
             'Role' => array_column(Role::cases(), 'value'),
+            'Route' => array_column(Route::cases(), 'value'),
             'School' => ProcedureCard::SCHOOLS,
             'SensorKind' => CarSensor::KINDS,
             'SensorSide' => CarSensor::SIDES,

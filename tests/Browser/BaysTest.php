@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\ApiClient;
+use Tests\Support\Browser;
 
 /** Bays are drawn by numbers and by hand, read from files, and cars are put into them. */
 final class BaysTest extends BrowserCase
@@ -91,7 +92,7 @@ final class BaysTest extends BrowserCase
     /** @param \Closure(): bool $true */
     private function waitFor(\Closure $true): void
     {
-        for ($wait = 0; $wait < 75 && ! $true(); $wait++) {
+        for ($deadline = microtime(true) + Browser::PATIENCE; ! $true() && microtime(true) < $deadline;) {
             usleep(40_000);
         }
         self::assertTrue($true());

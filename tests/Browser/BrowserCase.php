@@ -114,7 +114,7 @@ abstract class BrowserCase extends TestCase
     /** Waits until a condition in the page's own words holds. */
     protected function until(string $condition): void
     {
-        for ($i = 0; $i < 160; $i++) {
+        for ($deadline = microtime(true) + Browser::PATIENCE; microtime(true) < $deadline;) {
             if ($this->browser->driver->executeScript("return $condition") === true) {
                 return;
             }

@@ -53,7 +53,7 @@ final class OutboxTest extends BrowserCase
         [, $nothing] = $api->get("/api/tasks/$task");
         self::assertSame([], $nothing['ledger'], 'nothing has gone out yet');
         $browser->visit("/tasks/$task");
-        $browser->waitForText('section[aria-label=Tally]', 'all saved', 30);
+        $browser->waitForText('section[aria-label=Tally]', 'all saved');
         [, $after] = $api->get("/api/tasks/$task");
         $ledger = $after['ledger'];
         usort($ledger, static fn(array $one, array $other): int => $one['at'] <=> $other['at']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Tests\Support\Browser;
 use Tests\Support\Placing;
 use Tests\Support\TestDatabase;
 
@@ -118,7 +119,7 @@ final class RunScreensTest extends RunCase
         $this->browser->keys('r');
         $this->browser->driver->get('about:blank');
         $readings = 0;
-        for ($i = 0; $i < 100 && $readings < 2; $i++) {
+        for ($deadline = microtime(true) + Browser::PATIENCE; $readings < 2 && microtime(true) < $deadline;) {
             usleep(50_000);
             [, $state] = $this->api()->get("/api/tasks/$task");
             $readings = count($state['runs']);

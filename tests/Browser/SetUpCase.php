@@ -8,6 +8,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
 use Tests\Support\ApiClient;
+use Tests\Support\Browser;
 use Tests\Support\HiddenBay;
 use Tests\Support\TestDatabase;
 
@@ -137,7 +138,7 @@ abstract class SetUpCase extends BrowserCase
         }
         $this->browser->type('#typed', $typed . WebDriverKeys::ENTER);
         // The last one leads on to another stage, where no ledger is.
-        for ($wait = 0; $wait < 200 && $this->ledger() === $before; $wait++) {
+        for ($deadline = microtime(true) + Browser::PATIENCE; $this->ledger() === $before && microtime(true) < $deadline;) {
             usleep(40_000);
         }
         self::assertContains($this->ledger(), [$before + 1, 0], "“{$typed}” was not taken: " . $this->browser->text('main'));
@@ -174,7 +175,7 @@ abstract class SetUpCase extends BrowserCase
 
     private function gone(string $css): void
     {
-        for ($wait = 0; $wait < 200 && $this->browser->has($css); $wait++) {
+        for ($deadline = microtime(true) + Browser::PATIENCE; $this->browser->has($css) && microtime(true) < $deadline;) {
             usleep(40_000);
         }
         self::assertFalse($this->browser->has($css));

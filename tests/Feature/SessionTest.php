@@ -13,7 +13,10 @@ final class SessionTest extends FeatureCase
         $this->getJson('/api/session')->assertStatus(401)->assertJson(['code' => 'signed-out']);
         $this->postJson('/api/session', ['email' => ' Oda@copperlane.example', 'password' => 'chalk-and-brass'])
             ->assertOk()
-            ->assertJson(['name' => 'Oda Merrin', 'role' => 'lead', 'shop' => 'Copper Lane Body Works']);
+            ->assertJson([
+                'name' => 'Oda Merrin', 'role' => 'lead', 'shop' => 'Copper Lane Body Works',
+                'reader' => ['language' => 'en', 'unit' => 'mm', 'decimal' => '.', 'zone' => 'UTC'],
+            ]);
         $this->getJson('/api/session')->assertOk();
         $this->deleteJson('/api/session')->assertNoContent();
         $this->getJson('/api/session')->assertStatus(401);

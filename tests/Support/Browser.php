@@ -17,6 +17,9 @@ use Facebook\WebDriver\WebDriverKeys;
 /** Headless Chromium on a page of the application, spoken to in the words of a test. */
 final class Browser
 {
+    /** Seconds that anything may take before a test gives it up: a machine that does three things at once is slow, not wrong. */
+    public const PATIENCE = 45.0;
+
     private const FLAGS = [
         '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
@@ -38,7 +41,7 @@ final class Browser
         $quiet = ['file', '/dev/null', 'w'];
         $process = proc_open(['chromedriver', "--port=$port"], [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes)
             ?: throw new \RuntimeException('ChromeDriver did not start.');
-        $deadline = microtime(true) + 15;
+        $deadline = microtime(true) + self::PATIENCE;
         while (! @fsockopen('127.0.0.1', $port, $code, $text, 0.2)) {
             if (microtime(true) > $deadline) {
                 throw new \RuntimeException('ChromeDriver does not answer.');
@@ -93,7 +96,7 @@ final class Browser
     }
 
     /** The first visible element of a selector, waited for. */
-    public function find(string $css, float $seconds = 8): WebDriverElement
+    public function find(string $css, float $seconds = self::PATIENCE): WebDriverElement
     {
         return $this->wait(function () use ($css): ?WebDriverElement {
             foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
@@ -152,7 +155,7 @@ final class Browser
         return $this->find($css)->getText();
     }
 
-    public function waitForText(string $css, string $text, float $seconds = 8): string
+    public function waitForText(string $css, string $text, float $seconds = self::PATIENCE): string
     {
         return $this->wait(
             function () use ($css, $text): ?string {
@@ -224,7 +227,7 @@ final class Browser
      *
      * @return T
      */
-    private function wait(\Closure $look, string $otherwise, float $seconds = 8): mixed
+    private function wait(\Closure $look, string $otherwise, float $seconds = self::PATIENCE): mixed
     {
         $deadline = microtime(true) + $seconds;
         do {

@@ -3,13 +3,14 @@ import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { openDB } from 'idb';
 import { afterEach } from 'vitest';
+import { waitingLines } from './journal/outbox';
 
 afterEach(async () => {
   cleanup();
+  // The outbox makes its own store; only then can it be emptied.
+  await waitingLines('', '');
   const database = await openDB('lumbro-outbox');
-  if (database.objectStoreNames.contains('lines')) {
-    await database.clear('lines');
-  }
+  await database.clear('lines');
   database.close();
 });
 

@@ -29,6 +29,7 @@ final class Language
         /** @var array<string, string> $messages */
         $messages = json_decode($text, true, 4, JSON_THROW_ON_ERROR);
 
-        return new self($name, $messages);
+        // What a language lacks yet is said in English.
+        return new self($name, $name === 'en' ? $messages : $messages + self::named('en')->messages);
     }
 }

@@ -36,8 +36,26 @@ final class WordsTest extends TestCase
 
     public function testEveryMessageIsAFormatThatCanBeSaid(): void
     {
-        foreach (self::messages() as $code => $pattern) {
-            self::assertInstanceOf(\MessageFormatter::class, \MessageFormatter::create('en', $pattern), "$code: $pattern");
+        foreach (glob(__DIR__ . '/../*.json') ?: [] as $file) {
+            $language = basename($file, '.json');
+            if ($language !== 'examples') {
+                foreach (self::messages($language) as $code => $pattern) {
+                    self::assertInstanceOf(\MessageFormatter::class, \MessageFormatter::create($language, $pattern), "$language, $code: $pattern");
+                }
+            }
+        }
+    }
+
+    public function testALanguageIsOneFileAndSaysInEnglishWhatItLacks(): void
+    {
+        $file = __DIR__ . '/../qx.json';
+        try {
+            file_put_contents($file, (string) json_encode(['note.operations' => '{count, plural, one {# Arbeit} other {# Arbeiten}}']));
+            $words = new Words(new Reader('qx', 'mm', ',', 'UTC'));
+            self::assertSame('2 Arbeiten', $words->say(['say' => 'note.operations', 'with' => ['count' => 2]]));
+            self::assertSame((new Words())->say(['say' => 'accept.lead', 'with' => []]), $words->say(['say' => 'accept.lead', 'with' => []]));
+        } finally {
+            unlink($file);
         }
     }
 
@@ -108,10 +126,10 @@ final class WordsTest extends TestCase
     }
 
     /** @return array<string, string> */
-    private static function messages(): array
+    private static function messages(string $language = 'en'): array
     {
         /** @var array<string, string> */
-        return json_decode((string) file_get_contents(__DIR__ . '/../en.json'), true, 4, JSON_THROW_ON_ERROR);
+        return json_decode((string) file_get_contents(__DIR__ . "/../$language.json"), true, 4, JSON_THROW_ON_ERROR);
     }
 
     /** @return array{list<string>, list<string>} codes that stand in the sources as they are, and what composed ones begin with */

@@ -54,12 +54,16 @@ final class SessionController
         $user = $request->user();
         assert($user instanceof User);
 
+        $shop = Shop::query()->findOrFail($user->shop_id);
+        $reader = $shop->reader();
+
         return new JsonResponse([
             'name' => $user->name,
             'email' => $user->email,
             'role' => $user->role,
             'may' => array_values(array_map(static fn(Act $act): string => $act->value, array_filter(Act::cases(), $user->may(...)))),
-            'shop' => Shop::query()->findOrFail($user->shop_id)->name,
+            'shop' => $shop->name,
+            'reader' => ['language' => $reader->language, 'unit' => $reader->unit, 'decimal' => $reader->decimal, 'zone' => $reader->zone],
         ]);
     }
 

@@ -2,6 +2,7 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
 import { currentWords } from '../words/useWords';
 import type { Problem } from './types';
+import { say } from '../words/say';
 
 /** A request the server refused, with its problem document. */
 export class Refused extends Error {
@@ -26,7 +27,7 @@ export class Refused extends Error {
 /** The server could not be reached at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('No connection to Lumbro. Nothing is lost.');
+    super(say('screen.unreachable'));
   }
 }
 

@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 import { client, Refused, Unreachable } from './client';
 import type { Problem } from './types';
 
@@ -28,7 +29,7 @@ export async function sendFile<T>(
   if (response.status === 413) {
     throw new Refused({
       type: 'about:blank',
-      title: 'The file is larger than 20 MB.',
+      title: say('screen.file-too-large'),
       status: 413,
       code: 'too-large',
       path: null,

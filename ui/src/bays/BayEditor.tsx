@@ -15,6 +15,7 @@ import { BAYS } from './BaysScreen';
 import { CornersTable } from './CornersTable';
 import { cornersOf, square, whole, withCorners, type Bay, type ShapeId } from './shapes';
 import { useDrag } from './useDrag';
+import { say } from '../words/say';
 
 interface Props {
   bay: { id: string; version: number; document: Bay };
@@ -73,12 +74,14 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
       <Box sx={{ position: 'relative', height: { xs: 340, md: 520 } }}>
         <BayDrawing
           bay={{
-            name: now.name || 'New bay',
+            name: now.name || say('screen.new-bay'),
             outline: now.outline,
             obstacles: now.obstacles ?? [],
             levelZone: now.levelZone && now.levelZone.length > 0 ? now.levelZone : null,
           }}
-          label={`Plan of ${now.name || 'a new bay'}`}
+          label={say('screen.bay-editor.plan', {
+            now: now.name || say('screen.bay-editor.new-bay'),
+          })}
         >
           {(to) => (
             <>
@@ -99,13 +102,13 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
       </Box>
       <Box
         component="section"
-        aria-label="Figures"
+        aria-label={say('screen.figures')}
         sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', p: 2 }}
       >
         <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}>
           <TextField
             id="bay-name"
-            label="Name"
+            label={say('screen.name')}
             value={now.name}
             onChange={(event) => change({ ...now, name: event.target.value }, true)}
             error={wrong('name') !== null}
@@ -114,25 +117,29 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
           />
           <TextField
             id="bay-floor"
-            label="Unsurveyed floor, ± mm"
+            label={say('screen.bay-editor.unsurveyed-floor-mm')}
             type="number"
             value={now.sFloor}
             onChange={(event) => change({ ...now, sFloor: Number(event.target.value) }, true)}
             error={wrong('sFloor') !== null}
-            helperText={wrong('sFloor') ?? 'Never zero.'}
+            helperText={wrong('sFloor') ?? say('screen.bay-editor.never-zero')}
             slotProps={{ htmlInput: { readOnly: !mayChange } }}
           />
         </Box>
         {now.survey && (
           <Typography sx={{ mt: 1 }}>
-            Floor surveyed {now.survey.date} by {now.survey.by}: {now.survey.points.length} points,
-            ±{length(now.survey.s, display, 1)} each.
+            {say('screen.bay-editor.floor-surveyed-by-points', {
+              date: now.survey.date,
+              by: now.survey.by,
+              points: now.survey.points.length,
+              s: length(now.survey.s, display, 1),
+            })}
           </Typography>
         )}
         <Box
           sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 2 }}
           role="group"
-          aria-label="Shapes"
+          aria-label={say('screen.bay-editor.shapes')}
         >
           {shapes(now).map(([id, words]) => (
             <Button
@@ -155,13 +162,16 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
                   ...now,
                   obstacles: [
                     ...obstacles,
-                    { name: `thing ${obstacles.length + 1}`, corners: square(now, 400) },
+                    {
+                      name: say('screen.bay-editor.thing', { obstacles: obstacles.length + 1 }),
+                      corners: square(now, 400),
+                    },
                   ],
                 });
                 setShape(obstacles.length);
               }}
             >
-              Add a thing in it
+              {say('screen.bay-editor.add-thing-in-it')}
             </Button>
           )}
           {mayChange && (now.levelZone ?? []).length === 0 && (
@@ -171,14 +181,14 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
                 setShape('levelZone');
               }}
             >
-              Add a level zone
+              {say('screen.bay-editor.add-level-zone')}
             </Button>
           )}
         </Box>
         {typeof shape === 'number' && (
           <TextField
             id="thing-name"
-            label="What it is"
+            label={say('screen.what-it')}
             fullWidth
             margin="normal"
             value={now.obstacles?.[shape]?.name ?? ''}
@@ -214,7 +224,7 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
               setShape('outline');
             }}
           >
-            Take it away
+            {say('screen.bay-editor.take-it-away')}
           </Button>
         )}
         {save.isError && (
@@ -230,14 +240,14 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
               disabled={steps.length === 1 && bay.version > 0}
               onClick={() => save.mutate()}
             >
-              Save the bay
+              {say('screen.bay-editor.save-bay')}
             </Button>
             <Button
               variant="outlined"
               disabled={steps.length === 1}
               onClick={() => setSteps((known) => known.slice(0, -1))}
             >
-              Undo
+              {say('screen.bay-editor.undo')}
             </Button>
           </Box>
         )}
@@ -249,9 +259,9 @@ export function BayEditor({ bay, mayChange, onSaved }: Props) {
 
 function shapes(bay: Bay): [ShapeId, string][] {
   return [
-    ['outline', 'Outline'],
+    ['outline', say('screen.bay-editor.outline')],
     ...((bay.levelZone ?? []).length > 0
-      ? ([['levelZone', 'Level zone']] as [ShapeId, string][])
+      ? ([['levelZone', say('screen.bay-editor.level-zone')]] as [ShapeId, string][])
       : []),
     ...(bay.obstacles ?? []).map((thing, i): [ShapeId, string] => [i, thing.name]),
   ];
@@ -291,7 +301,11 @@ function Handle({
       }}
       tabIndex={0}
       role="button"
-      aria-label={`${name}: ${Math.round(at[0] ?? 0)}, ${Math.round(at[1] ?? 0)} mm. The arrow keys push it.`}
+      aria-label={say('screen.bay-editor.mm-arrow-keys-push', {
+        name,
+        round: Math.round(at[0] ?? 0),
+        round2: Math.round(at[1] ?? 0),
+      })}
       style={{ cursor: 'grab' }}
     >
       <circle cx={x} cy={y} r="24" fill="transparent" />

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { sendFile } from '../api/sendFile';
 import { FileButton } from '../shell/FileButton';
 import type { Bay } from './shapes';
+import { say } from '../words/say';
 
 /** A bay out of a file and into one: its own JSON, a drawing's outline, a picture. */
 export function BayFiles({
@@ -35,19 +36,19 @@ export function BayFiles({
     } catch (failure) {
       setProblem(
         failure instanceof SyntaxError
-          ? 'The file is no JSON.'
+          ? say('screen.file-no-json')
           : failure instanceof Error
             ? failure.message
-            : 'The file cannot be read.',
+            : say('screen.bay-files.file-cannot-be-read'),
       );
     }
   };
   return (
-    <Box component="section" aria-label="Files" sx={{ mt: 3 }}>
+    <Box component="section" aria-label={say('screen.files')} sx={{ mt: 3 }}>
       {bay.version > 0 && (
         <>
           <Typography variant="h3" component="h2">
-            As a file
+            {say('screen.bay-files.as-file')}
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             {(['json', 'svg', 'dxf'] as const).map((form) => (
@@ -66,7 +67,7 @@ export function BayFiles({
       {mayChange && (
         <Box sx={{ mt: 1 }}>
           <FileButton accept=".json,.dxf" testId="bay-file" onFile={(file) => void read(file)}>
-            Read a JSON or DXF file
+            {say('screen.bay-files.read-json-or-dxf')}
           </FileButton>
         </Box>
       )}
@@ -77,9 +78,7 @@ export function BayFiles({
       )}
       {outlines.length > 0 && (
         <Box sx={{ mt: 1 }} role="status">
-          <Typography>
-            The drawing’s closed outlines, the largest first. Which is the bay?
-          </Typography>
+          <Typography>{say('screen.bay-files.drawings-closed-outlines-largest')}</Typography>
           {outlines.map((corners, i) => (
             <Button
               key={i}
@@ -90,7 +89,11 @@ export function BayFiles({
                 setOutlines([]);
               }}
             >
-              {span(corners, 0)} × {span(corners, 1)} mm, {corners.length} corners
+              {say('screen.bay-files.mm-corners', {
+                corners: span(corners, 0),
+                corners2: span(corners, 1),
+                corners3: corners.length,
+              })}
             </Button>
           ))}
         </Box>

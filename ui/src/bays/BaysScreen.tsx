@@ -11,6 +11,7 @@ import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { BayEditor } from './BayEditor';
 import { NEW_BAY, type Bay } from './shapes';
+import { say } from '../words/say';
 
 export const BAYS = ['bays'];
 
@@ -26,7 +27,7 @@ export function BaysScreen() {
     bays.data?.bays.find((bay) => bay.id === open) ??
     bays.data?.bays[0];
   return (
-    <Page title="Bays">
+    <Page title={say('screen.bays')}>
       {bays.isPending && <Skeleton variant="rectangular" height={360} />}
       {bays.isError && <TryAgain message={bays.error.message} again={() => void bays.refetch()} />}
       {bays.data && (
@@ -57,12 +58,12 @@ export function BaysScreen() {
                   setOpen(id);
                 }}
               >
-                New bay
+                {say('screen.new-bay')}
               </Button>
             )}
           </Box>
           {shown === undefined ? (
-            <Typography>No bay has been drawn yet.</Typography>
+            <Typography>{say('screen.bays-screen.no-bay-has-been')}</Typography>
           ) : (
             <BayEditor
               key={`${shown.id}-${shown.version}`}

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { halved } from './shapes';
+import { say } from '../words/say';
 
 /** The corners of a shape as numbers: mm in the bay's frame, x to the right and y up on the plan. */
 export function CornersTable({
@@ -17,7 +18,7 @@ export function CornersTable({
   return (
     <Box
       component="ol"
-      aria-label="Corners"
+      aria-label={say('screen.corners-table.corners')}
       sx={{ listStyle: 'none', p: 0, pt: 1, my: 1, maxHeight: 300, overflowY: 'auto' }}
     >
       {corners.map((corner, i) => (
@@ -26,7 +27,7 @@ export function CornersTable({
           {(['x', 'y'] as const).map((axis, k) => (
             <Coordinate
               key={axis}
-              label={`${axis}, mm`}
+              label={say('screen.corners-table.mm', { axis })}
               value={corner[k] ?? 0}
               disabled={!mayChange}
               onChange={(value) =>
@@ -44,14 +45,14 @@ export function CornersTable({
             <>
               <Button
                 sx={{ minWidth: 48, px: 0 }}
-                aria-label={`A corner after ${i + 1}`}
+                aria-label={say('screen.corners-table.corner-after', { i: i + 1 })}
                 onClick={() => onChange(halved(corners, i))}
               >
                 +
               </Button>
               <Button
                 sx={{ minWidth: 48, px: 0 }}
-                aria-label={`Take corner ${i + 1} away`}
+                aria-label={say('screen.corners-table.take-corner-away', { i: i + 1 })}
                 disabled={corners.length <= 3}
                 onClick={() => onChange(corners.filter((_, j) => j !== i))}
               >
@@ -89,7 +90,7 @@ function Coordinate(props: {
       slotProps={{ htmlInput: { readOnly: props.disabled } }}
       value={typed ?? shown}
       error={wrong}
-      helperText={wrong ? 'mm, such as -1700' : undefined}
+      helperText={wrong ? say('screen.corners-table.mm-such-as-1700') : undefined}
       onChange={(event) => setTyped(event.target.value)}
       onBlur={take}
       onKeyDown={(event) => event.key === 'Enter' && take()}

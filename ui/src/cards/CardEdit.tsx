@@ -19,6 +19,7 @@ import { finished, rowsOf, withRows } from './rows';
 import { choiceWords, figureText } from './labels';
 import { useWords } from '../words/useWords';
 import { useCard } from './useCards';
+import { say } from '../words/say';
 
 /** A text that has more letters than this does not fit a single column. */
 const LONG = 24;
@@ -29,9 +30,9 @@ export function CardEdit({ copy = false }: { copy?: boolean }) {
   const query = useCard(card);
   if (!query.data) {
     return (
-      <Page title="Procedure card">
+      <Page title={say('screen.procedure-card')}>
         <p role={query.isError ? 'alert' : undefined}>
-          {query.error?.message ?? 'Opening the card'}
+          {query.error?.message ?? say('screen.opening-card')}
         </p>
       </Page>
     );
@@ -88,25 +89,28 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
   const newest = problem?.code === 'card-moved-on' ? problem.card : undefined;
   const groups = [...new Set(page.values.map((value) => value.group))];
   return (
-    <Page title={copy ? 'A new card' : 'A new version'}>
+    <Page title={copy ? say('screen.card-edit.new-card') : say('screen.card-edit.new-version')}>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
-        {copy
-          ? 'It begins as a copy. Read every value again in its own source.'
-          : `It follows version ${page.version}.`}{' '}
-        Somebody else checks it against its source before it serves a proof. What you type is kept
-        on this screen until you enter it or leave it.
+        {say('screen.card-edit.somebody-else-checks-it', {
+          copy: copy
+            ? say('screen.card-edit.it-begins-as-copy')
+            : say('screen.card-edit.it-follows-version', { version: page.version }),
+        })}
       </Typography>
       {newest && (
         <Alert
           severity="warning"
           action={
             <Button color="inherit" onClick={() => setKept({ ...kept, follows: newest.id })}>
-              Let mine follow it
+              {say('screen.card-edit.let-mine-follow-it')}
             </Button>
           }
         >
-          {save.error?.message} It is version {newest.version}, entered by{' '}
-          {newest.versions[0]?.enteredBy}. Compare it in another window first.
+          {say('screen.card-edit.it-version-entered-by', {
+            message: save.error?.message,
+            version: newest.version,
+            enteredBy: newest.versions[0]?.enteredBy,
+          })}
         </Alert>
       )}
       <Box
@@ -119,7 +123,7 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
         {copy && (
           <TextField
             id="card-id"
-            label="Id of the new card: small letters, digits and hyphens"
+            label={say('screen.card-edit.id-new-card-small')}
             required
             fullWidth
             value={textOf(doc['id'])}
@@ -188,7 +192,9 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
           }}
         >
           <Button type="submit" variant="contained" loading={save.isPending}>
-            {copy ? 'Enter this card' : 'Enter this version'}
+            {copy
+              ? say('screen.card-edit.enter-this-card')
+              : say('screen.card-edit.enter-this-version')}
           </Button>
           <Button
             color="inherit"
@@ -197,7 +203,7 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
               void navigate(`/cards/${page.id}`);
             }}
           >
-            Leave it
+            {say('screen.leave-it')}
           </Button>
         </Box>
       </Box>
@@ -265,7 +271,7 @@ function Value({
             ? []
             : [
                 <MenuItem key="" value="" sx={{ minHeight: 48 }}>
-                  not said
+                  {say('screen.not-said')}
                 </MenuItem>,
               ]),
           ...value.choices.map((choice) => (
@@ -286,21 +292,26 @@ function Value({
             fontSize: '0.9rem',
           }}
         >
-          {other.from.source} gives{' '}
-          {value.kind === 'choice'
-            ? choiceWords(words, value, String(other.value))
-            : figureText(other.value, value.unit)}
+          {say('screen.card-edit.gives', {
+            source: other.from.source,
+            kind:
+              value.kind === 'choice'
+                ? choiceWords(words, value, String(other.value))
+                : figureText(other.value, value.unit),
+          })}
           <Button
             onClick={() => onChange(chosen(doc, value, i))}
             disabled={at(doc, `/others/${escaped(value.pointer)}`) === undefined}
           >
-            Choose this one
+            {say('screen.card-edit.choose-this-one')}
           </Button>
         </Box>
       ))}
       {value.group !== 'Card' && found !== undefined && (
         <Button size="small" color="inherit" onClick={() => setOpen(!open)} aria-expanded={open}>
-          {at(doc, own) === undefined ? 'Source: the card’s' : 'Source: its own'}
+          {at(doc, own) === undefined
+            ? say('screen.card-edit.source-cards')
+            : say('screen.card-edit.source-its-own')}
         </Button>
       )}
       {open && (
@@ -371,11 +382,11 @@ function Source({
   );
   return (
     <Box sx={{ display: 'grid', gap: 1, pl: 1.5, borderLeft: 4, borderColor: 'divider' }}>
-      {field('source', 'Source')}
-      {field('edition', 'Edition')}
-      {field('dated', 'Dated', 'date')}
+      {field('source', say('screen.card-edit.source'))}
+      {field('edition', say('screen.card-edit.edition'))}
+      {field('dated', say('screen.card-edit.dated'), 'date')}
       <Button color="inherit" onClick={() => onChange(withValue(doc, pointer, undefined))}>
-        As the card
+        {say('screen.card-edit.as-card')}
       </Button>
     </Box>
   );

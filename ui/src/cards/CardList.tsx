@@ -12,6 +12,7 @@ import { LongList } from '../shell/LongList';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { useCards } from './useCards';
+import { say } from '../words/say';
 
 /** The procedure cards: which car and sensor, from where, and whether a second person stands for them. */
 export function CardList() {
@@ -21,11 +22,11 @@ export function CardList() {
   const list = useCards(search);
   const lead = person.data?.role === 'lead';
   return (
-    <Page title="Procedure cards" fill>
+    <Page title={say('screen.card-list.procedure-cards')} fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
         <TextField
           id="search"
-          label="Find a card: car, sensor, source, target"
+          label={say('screen.card-list.find-card-car-sensor')}
           type="search"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
@@ -33,14 +34,12 @@ export function CardList() {
         />
         {lead && (
           <Button variant="outlined" onClick={() => setImporting(true)} sx={{ minHeight: 56 }}>
-            Take in cards
+            {say('screen.card-list.take-in-cards')}
           </Button>
         )}
       </Box>
       <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
-        {list.count === null
-          ? ' '
-          : `${list.count.toLocaleString('en-US')} ${list.count === 1 ? 'card' : 'cards'}`}
+        {list.count === null ? ' ' : say('screen.card-list.count', { count: list.count })}
       </Typography>
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
       {list.query.isError && (
@@ -48,12 +47,14 @@ export function CardList() {
       )}
       {list.query.data && list.cards.length === 0 && (
         <p>
-          {search === '' ? 'The shop has no procedure card yet.' : `No card has “${search}” in it.`}
+          {search === ''
+            ? say('screen.card-list.shop-has-no-procedure')
+            : say('screen.card-list.no-card-has-in', { search })}
         </p>
       )}
       {list.cards.length > 0 && (
         <LongList
-          label="Procedure cards"
+          label={say('screen.card-list.procedure-cards')}
           items={list.cards}
           itemKey={(card) => card.id}
           height={92}
@@ -109,25 +110,29 @@ function Row({ card }: { card: CardLine }) {
           {card.title}
         </Box>
         <Box sx={{ ...CLIP, color: 'text.secondary' }}>
-          {card.car || 'no car named'} · {card.sensor}
+          {card.car || say('screen.card-list.no-car-named')} · {card.sensor}
         </Box>
       </Box>
       <Box sx={{ minWidth: 0, display: { xs: 'none', md: 'block' } }}>
         <Box sx={CLIP}>{card.source}</Box>
         <Box sx={{ ...CLIP, color: 'text.secondary' }}>
-          edition {card.edition}, {card.dated}, version {card.version}
+          {say('screen.card-list.edition-version', {
+            edition: card.edition,
+            dated: card.dated,
+            version: card.version,
+          })}
         </Box>
       </Box>
       <Box sx={{ fontSize: '0.95rem' }}>
         <Box sx={{ fontWeight: 700, color: card.checked ? 'verdict.holds' : 'verdict.unproven' }}>
-          {card.checked ? `Checked by ${card.checkedBy}` : 'Not checked: no proof with it'}
+          {card.checked
+            ? say('screen.card-list.checked-by', { checkedBy: card.checkedBy })
+            : say('screen.card-list.not-checked-no-proof')}
         </Box>
-        {card.lacks > 0 && (
-          <Box>
-            {card.lacks} {card.lacks === 1 ? 'value' : 'values'} missing
-          </Box>
+        {card.lacks > 0 && <Box>{say('screen.card-list.missing', { count: card.lacks })}</Box>}
+        {card.disputed > 0 && (
+          <Box>{say('screen.card-list.with-another-source', { disputed: card.disputed })}</Box>
         )}
-        {card.disputed > 0 && <Box>{card.disputed} with another source</Box>}
       </Box>
     </Box>
   );

@@ -18,6 +18,7 @@ import { cardLists } from '../api/forms.generated';
 import { useWords } from '../words/useWords';
 import { cell, rowsOf } from './rows';
 import { useCard } from './useCards';
+import { say } from '../words/say';
 
 /** A procedure card as it is read: every value with its unit and where it comes from, and what it lacks. */
 export function CardScreen() {
@@ -25,9 +26,9 @@ export function CardScreen() {
   const query = useCard(card);
   if (!query.data) {
     return (
-      <Page title="Procedure card">
+      <Page title={say('screen.procedure-card')}>
         <p role={query.isError ? 'alert' : undefined}>
-          {query.error?.message ?? 'Opening the card'}
+          {query.error?.message ?? say('screen.opening-card')}
         </p>
       </Page>
     );
@@ -53,7 +54,7 @@ function Open({ page }: { page: CardPage }) {
       void queries.invalidateQueries({ queryKey: ['cards'] });
     },
   });
-  const title = typeof doc['title'] === 'string' ? doc['title'] : 'Procedure card';
+  const title = typeof doc['title'] === 'string' ? doc['title'] : say('screen.procedure-card');
   const known = page.values.filter((value) => value.value !== null || value.others.length > 0);
   const groups = [...new Set(known.map((value) => value.group))];
   return (
@@ -61,43 +62,40 @@ function Open({ page }: { page: CardPage }) {
       <Box className="screen-only" sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
         {page.mayEdit && (
           <Button component={Link} to={`/cards/${page.id}/edit`} variant="contained">
-            Enter a new version
+            {say('screen.card-screen.enter-new-version')}
           </Button>
         )}
         {page.mayEdit && (
           <Button component={Link} to={`/cards/${page.id}/copy`} variant="outlined">
-            Copy to a new card
+            {say('screen.card-screen.copy-new-card')}
           </Button>
         )}
         {page.mayCheck && (
           <Button variant="contained" onClick={() => check.mutate()} loading={check.isPending}>
-            I have checked it against its source
+            {say('screen.card-screen.i-have-checked-it')}
           </Button>
         )}
         <Button variant="outlined" component="a" href={`/api/cards/${page.id}/export`} download>
-          Export as JSON
+          {say('screen.export-as-json')}
         </Button>
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {say('screen.print')}
         </Button>
       </Box>
       {check.error && <Alert severity="error">{check.error.message}</Alert>}
       {!page.newest && (
-        <Alert severity="warning">
-          This version is superseded. It is kept for the records that rest on it.
-        </Alert>
+        <Alert severity="warning">{say('screen.card-screen.this-version-superseded-it')}</Alert>
       )}
       {!page.checked && (
         <Alert severity="warning" data-testid="unchecked">
-          Not checked by a second person: it can be worked with, but it serves no proof, and a run
-          by it is barred.
+          {say('screen.card-screen.not-checked-by-second')}
         </Alert>
       )}
       {page.missing.length > 0 && (
         <Alert severity="info" sx={{ mt: 1 }}>
           {page.missing.map((value) => (
             <div key={value.pointer}>
-              <b>{value.label}</b> is missing. {value.missing}
+              <b>{value.label}</b> {say('screen.card-screen.missing', { missing: value.missing })}
             </div>
           ))}
         </Alert>
@@ -124,7 +122,7 @@ function Open({ page }: { page: CardPage }) {
             </Part>
           );
         })}
-        <Part title="Versions">
+        <Part title={say('screen.card-screen.versions')}>
           {page.versions.map((version) => (
             <Box
               key={version.id}
@@ -138,23 +136,31 @@ function Open({ page }: { page: CardPage }) {
               }}
             >
               <Box sx={{ flex: 1 }}>
-                <b>Version {version.version}</b>, edition {version.edition}, {version.dated}
+                <b>{say('screen.card-screen.version', { version: version.version })}</b>
+                {say('screen.card-screen.edition', {
+                  edition: version.edition,
+                  dated: version.dated,
+                })}
                 <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
-                  entered by {version.enteredBy},{' '}
-                  {version.checkedBy ? `checked by ${version.checkedBy}` : 'not checked'}
+                  {say('screen.card-screen.entered-by', {
+                    enteredBy: version.enteredBy,
+                    checkedBy: version.checkedBy
+                      ? say('screen.checked-by', { checkedBy: version.checkedBy })
+                      : say('screen.not-checked'),
+                  })}
                 </Box>
               </Box>
               {version.id !== page.id && (
                 <>
                   <Button component={Link} to={`/cards/${version.id}`} color="inherit">
-                    Open
+                    {say('screen.card-screen.open')}
                   </Button>
                   <Button
                     variant="outlined"
                     onClick={() => setCompared(version.id)}
                     aria-pressed={compared === version.id}
                   >
-                    Compare
+                    {say('screen.card-screen.compare')}
                   </Button>
                 </>
               )}
@@ -233,7 +239,7 @@ function Value({ value }: { value: CardValue }) {
             overflowWrap: 'anywhere',
           }}
         >
-          {value.value === null ? 'missing' : shown(value.value)}
+          {value.value === null ? say('screen.card-screen.no-value') : shown(value.value)}
         </Box>
       </Box>
       {value.own && <From from={value.from} />}
@@ -243,7 +249,8 @@ function Value({ value }: { value: CardValue }) {
           data-testid="dispute"
           sx={{ mt: 0.5, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}
         >
-          Another source gives <b>{shown(other.value)}</b>. It stands beside it until one is chosen.
+          {say('screen.card-screen.another-source-gives')} <b>{shown(other.value)}</b>
+          {say('screen.card-screen.it-stands-beside-it')}
           <From from={other.from} />
         </Box>
       ))}
@@ -254,8 +261,15 @@ function Value({ value }: { value: CardValue }) {
 function From({ from }: { from: CardValue['from'] }) {
   return (
     <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
-      {from.source}, edition {from.edition}, {from.dated}; entered by {from.enteredBy}
-      {from.checkedBy ? `, checked by ${from.checkedBy}` : ', not checked'}
+      {say('screen.card-screen.edition-entered-by', {
+        source: from.source,
+        edition: from.edition,
+        dated: from.dated,
+        enteredBy: from.enteredBy,
+        checkedBy: from.checkedBy
+          ? say('screen.card-screen.checked-by', { checkedBy: from.checkedBy })
+          : say('screen.card-screen.not-checked'),
+      })}
     </Box>
   );
 }
@@ -272,14 +286,23 @@ function Differences({ from, to }: { from: string; to: CardPage }) {
   });
   const other = to.versions.find((version) => version.id === from);
   if (!query.data) {
-    return <p role={query.isError ? 'alert' : undefined}>{query.error?.message ?? 'Comparing'}</p>;
+    return (
+      <p role={query.isError ? 'alert' : undefined}>
+        {query.error?.message ?? say('screen.card-screen.comparing')}
+      </p>
+    );
   }
   return (
     <Box data-testid="differences" sx={{ mt: 1.5 }}>
       <Typography variant="h3">
-        Version {other?.version} → version {to.version}
+        {say('screen.card-screen.version-version', {
+          from: other?.version,
+          to: to.version,
+        })}
       </Typography>
-      {query.data.differences.length === 0 && <Typography>They say the same.</Typography>}
+      {query.data.differences.length === 0 && (
+        <Typography>{say('screen.card-screen.they-say-same')}</Typography>
+      )}
       {query.data.differences.map((difference, i) => (
         <Box
           key={i}
@@ -293,8 +316,8 @@ function Differences({ from, to }: { from: string; to: CardPage }) {
         >
           <b>{difference.label}</b>
           <Box>
-            <s>{difference.before ?? 'nothing'}</s> → {difference.after ?? 'nothing'}{' '}
-            {difference.unit}
+            <s>{difference.before ?? say('screen.card-screen.nothing')}</s> →{' '}
+            {difference.after ?? say('screen.card-screen.nothing')} {difference.unit}
           </Box>
         </Box>
       ))}

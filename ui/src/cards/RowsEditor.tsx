@@ -10,6 +10,7 @@ import { useWords } from '../words/useWords';
 import { textOf, type Doc, type Json } from './document';
 import { cellWords, codesOf, columnLabel, listWords, choiceWords, type FormOf } from './labels';
 import { cell, withCell } from './rows';
+import { say } from '../words/say';
 
 /** A list of a form, row by row. */
 export function RowsEditor({
@@ -78,14 +79,14 @@ export function RowsEditor({
           <Button
             color="inherit"
             onClick={() => onChange(rows.filter((_, k) => k !== i))}
-            aria-label={`Take out row ${i + 1} of ${title}`}
+            aria-label={say('screen.rows-editor.take-out-row', { i: i + 1, title })}
           >
-            Take out
+            {say('screen.rows-editor.take-out')}
           </Button>
         </Box>
       ))}
       <Button variant="outlined" onClick={() => onChange([...rows, {}])}>
-        Add a row
+        {say('screen.rows-editor.add-row')}
       </Button>
     </Box>
   );
@@ -149,7 +150,7 @@ function Cell({
     >
       {select && !several && column.optional && (
         <MenuItem value="" sx={{ minHeight: 48 }}>
-          not said
+          {say('screen.not-said')}
         </MenuItem>
       )}
       {select &&

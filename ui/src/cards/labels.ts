@@ -1,3 +1,5 @@
+import { decimalText } from '../words/quantities';
+import { currentReader } from '../words/reader';
 import type { FormColumn, FormList } from '../api/forms';
 import type { Words } from '../words/words';
 import { textOf, type Json } from './document';
@@ -71,7 +73,9 @@ export function codesOf(value: Json | undefined): string[] {
 export function figureText(value: Json, unit: string): string {
   const figure =
     typeof value === 'number'
-      ? value.toLocaleString('en-US', { maximumFractionDigits: 6 }).replace('-', '−')
+      ? decimalText(value, decimals(value), currentReader()).replace('-', '−')
       : textOf(value);
   return unit === '°' ? `${figure}°` : unit === '' ? figure : `${figure} ${unit}`;
 }
+
+const decimals = (value: number) => Math.min(6, String(value).split('.')[1]?.length ?? 0);

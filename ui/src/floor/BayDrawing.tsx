@@ -5,6 +5,7 @@ import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Projection, STANCES, type Spot } from './view';
 import { slate } from '../theme/floor';
 import { theme } from '../theme/theme';
+import { say } from '../words/say';
 
 export type Corners = number[][];
 
@@ -77,7 +78,7 @@ export function BayDrawing({
             <Obstacle key={i} obstacle={obstacle} to={to} />
           ))}
           <text x={12} y={20} fill={slate.chalkSoft}>
-            {bay.name} · to scale, a square is a metre
+            {say('screen.bay-drawing.scale-square-metre', { bay: bay.name })}
           </text>
           <Lengths outline={bay.outline} to={to} />
           {children?.(to)}

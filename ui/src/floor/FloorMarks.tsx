@@ -3,6 +3,7 @@ import { length, type LengthDisplay } from '../words/length';
 import { slate } from '../theme/floor';
 import { figures } from '../theme/theme';
 import type { Projection, Spot } from './view';
+import { say } from '../words/say';
 
 /** Where a staff is read, what it read, and which way the floor falls. */
 export function FloorMarks({
@@ -82,7 +83,7 @@ function Fall({ floor, to }: { floor: Workspace['floor']; to: Projection }) {
         fontSize="14"
         fontWeight="700"
       >
-        falls {steep.toFixed(2)}°
+        {say('screen.floor-marks.falls', { steep: steep.toFixed(2) })}
       </text>
     </g>
   );

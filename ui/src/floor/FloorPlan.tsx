@@ -11,6 +11,7 @@ import { Sketch, Traces } from './Traces';
 import { usePan, type Look } from './usePan';
 import { useSize } from './useSize';
 import { magnification, magnified, Projection, type Spot, type Stance } from './view';
+import { say } from '../words/say';
 
 const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
 
@@ -33,7 +34,7 @@ export function FloorPlan(props: Props) {
       ref={box}
       tabIndex={0}
       role="group"
-      aria-label="Plan: plus and minus enlarge it, the arrow keys push it"
+      aria-label={say('screen.floor-plan.plan-plus-and-minus')}
       style={{ position: 'absolute', inset: 0, touchAction: 'none', overflow: 'hidden' }}
     >
       {size && size.width > 0 && (
@@ -43,8 +44,10 @@ export function FloorPlan(props: Props) {
         className="screen-only"
         style={{ position: 'absolute', left: 8, bottom: 8, display: 'flex', gap: 8 }}
       >
-        <PlanButton onClick={closer}>Closer</PlanButton>
-        {look.zoom > 1 && <PlanButton onClick={whole}>Whole bay</PlanButton>}
+        <PlanButton onClick={closer}>{say('screen.floor-plan.closer')}</PlanButton>
+        {look.zoom > 1 && (
+          <PlanButton onClick={whole}>{say('screen.floor-plan.whole-bay')}</PlanButton>
+        )}
       </div>
     </div>
   );
@@ -114,8 +117,18 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
       <path d={to.path(zone)} fill="url(#hatch)" stroke={slate.zone} strokeDasharray="6 4" />
       <Car car={plan.car} to={to} />
       <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />
-      <Mark at={to.at(asSpot(plan.rearMark))} words="rear mark" stance={stance} inwards={1} />
-      <Mark at={to.at(asSpot(plan.frontMark))} words="front mark" stance={stance} inwards={-1} />
+      <Mark
+        at={to.at(asSpot(plan.rearMark))}
+        words={say('screen.floor-plan.rear-mark')}
+        stance={stance}
+        inwards={1}
+      />
+      <Mark
+        at={to.at(asSpot(plan.frontMark))}
+        words={say('screen.floor-plan.front-mark')}
+        stance={stance}
+        inwards={-1}
+      />
       <Sight sensor={to.at(asSpot(plan.sensor.at))} spot={to.at(spot)} />
       {sketch ? (
         <Sketch traces={sketch} to={to} />
@@ -132,12 +145,14 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
       <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
       {floor && <FloorMarks floor={state.floor} to={to} display={display} />}
       <text x={12} y={20} fill={slate.chalkSoft}>
-        {plan.bay.name} · to scale
-        {plan.stand.measured
-          ? factor > 1
-            ? ` · stand drawn at ${factor} times its error`
-            : ''
-          : ' · stand not measured'}
+        {say('screen.floor-plan.scale', {
+          bay: plan.bay.name,
+          measured: plan.stand.measured
+            ? factor > 1
+              ? ` ${say('screen.floor-plan.stand-drawn-at-times', { factor })}`
+              : ''
+            : ` ${say('screen.floor-plan.stand-not-measured')}`,
+        })}
       </text>
       <text
         x={width < 560 ? 12 : width - 12}
@@ -145,7 +160,7 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
         fill={slate.chalkSoft}
         textAnchor={width < 560 ? 'start' : 'end'}
       >
-        {stance.words}
+        {say(stance.words)}
       </text>
     </svg>
   );
@@ -319,8 +334,8 @@ function turned(to: Projection, degrees: number): [number, number] {
 function describe(state: Workspace, display: LengthDisplay): string {
   const said = state.verdicts.map((respect) =>
     respect.deviation === undefined
-      ? `${respect.title} not measured`
-      : `${respect.title} ${respect.verdict}, ${respect.unit === 'mm' ? length(respect.deviation, display) : `${Math.abs(respect.deviation).toFixed(2)} degrees`} ${respect.direction ?? ''}`,
+      ? say('screen.floor-plan.not-measured', { respect: respect.title })
+      : `${respect.title} ${respect.verdict}, ${respect.unit === 'mm' ? length(respect.deviation, display) : say('screen.floor-plan.degrees', { abs: Math.abs(respect.deviation).toFixed(2) })} ${respect.direction ?? ''}`,
   );
-  return `Plan of ${state.plan.bay.name}. ${said.join('. ')}.`;
+  return say('screen.floor-plan.plan', { bay: state.plan.bay.name, said: said.join('. ') });
 }

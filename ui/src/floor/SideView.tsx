@@ -3,6 +3,7 @@ import { length, type LengthDisplay } from '../words/length';
 import { slate } from '../theme/floor';
 import { figures, theme } from '../theme/theme';
 import { useSize } from './useSize';
+import { say } from '../words/say';
 
 /** The side elevation, to one scale: sensor and target over the floor, the target's error magnified and said. */
 export function SideView({ state, display }: { state: Workspace; display: LengthDisplay }) {
@@ -56,7 +57,7 @@ function Drawing({
       width={width}
       height={height}
       role="img"
-      aria-label={`Side view. Target height ${words(state, display)}.`}
+      aria-label={say('screen.side-view.side-view-target-height', { state: words(state, display) })}
       fontFamily={theme.typography.fontFamily}
       fontSize="13"
     >
@@ -106,10 +107,15 @@ function Drawing({
         fill={slate.chalkSoft}
         textAnchor={behind ? 'end' : 'start'}
       >
-        {stand.targetHeight === null ? 'wanted' : `${length(spot.height, display)} wanted`}
+        {stand.targetHeight === null
+          ? say('screen.side-view.wanted')
+          : say('screen.side-view.height-wanted', { height: length(spot.height, display) })}
       </text>
       <text x={12} y={18} fill={slate.chalkSoft}>
-        Side, to scale{error === 0 ? '' : ` · height drawn at ${MAGNIFIED} times its error`}
+        {say('screen.side-view.side-scale', {
+          error:
+            error === 0 ? '' : ` ${say('screen.side-view.height-drawn-at-times', { MAGNIFIED })}`,
+        })}
       </text>
     </svg>
   );
@@ -118,6 +124,9 @@ function Drawing({
 function words(state: Workspace, display: LengthDisplay): string {
   const { stand, spot } = state.plan;
   return stand.targetHeight === null
-    ? `${length(spot.height, display)} wanted`
-    : `${length(stand.targetHeight, display)}, ${length(spot.height, display)} wanted`;
+    ? say('screen.side-view.height-wanted', { height: length(spot.height, display) })
+    : say('screen.side-view.height-and-wanted', {
+        targetHeight: length(stand.targetHeight, display),
+        height: length(spot.height, display),
+      });
 }

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { say } from '../words/say';
 
 /** Turns the plan to where the person stands. */
 export function TurnPlan({ onTurn }: { onTurn: () => void }) {
@@ -14,7 +15,7 @@ export function TurnPlan({ onTurn }: { onTurn: () => void }) {
       }}
       variant="outlined"
     >
-      Turn the plan
+      {say('screen.turn-plan.turn-plan')}
     </Button>
   );
 }

@@ -1,19 +1,20 @@
 import { WHOLE, type Look } from './usePan';
+import type { Code } from '../words/say';
 
 /** Where the person stands and how the plan turns to it. */
 export interface Stance {
   id: 'right' | 'behind' | 'left' | 'facing';
-  words: string;
+  words: Code;
   /** Unit vectors of the vehicle's x and y axes on the screen (x right, y down). */
   x: [number, number];
   y: [number, number];
 }
 
 export const STANCES: Stance[] = [
-  { id: 'right', words: 'you stand on the car’s right', x: [1, 0], y: [0, -1] },
-  { id: 'facing', words: 'you stand ahead, facing the car', x: [0, 1], y: [1, 0] },
-  { id: 'left', words: 'you stand on the car’s left', x: [-1, 0], y: [0, 1] },
-  { id: 'behind', words: 'you stand behind the car', x: [0, -1], y: [-1, 0] },
+  { id: 'right', words: 'screen.view.you-stand-on-cars', x: [1, 0], y: [0, -1] },
+  { id: 'facing', words: 'screen.view.you-stand-ahead-facing', x: [0, 1], y: [1, 0] },
+  { id: 'left', words: 'screen.view.you-stand-on-left', x: [-1, 0], y: [0, 1] },
+  { id: 'behind', words: 'screen.view.you-stand-behind-car', x: [0, -1], y: [-1, 0] },
 ];
 
 export type Spot = readonly [number, number];

@@ -9,21 +9,22 @@ import Typography from '@mui/material/Typography';
 import { useRef } from 'react';
 import type { Import } from '../api/types';
 import { useImport } from './useImport';
+import { say } from '../words/say';
 
 const TEXTS = {
   estimates: {
-    title: 'Take in estimates',
+    title: 'screen.take-in-estimates',
     accept: '.csv,text/csv',
-    hint: 'A CSV file in UTF-8 with the columns order, vehicle and line, and if there are any plate, vin, operation and state; a row for each line of work, those of one order together. The vehicle begins with the make and model of a vehicle sheet.',
-    found: (count: number) => (count === 1 ? '1 order' : `${count} orders`),
+    hint: 'screen.import-dialog.csv-file-in-utf',
+    found: (count: number) => say('screen.import-dialog.orders', { count }),
   },
   cards: {
-    title: 'Take in procedure cards',
+    title: 'screen.import-dialog.take-in-procedure-cards',
     accept: '.json,application/json',
-    hint: 'A JSON file with one card, or with a list of them under “cards”, as the published schema has it. Each becomes a version that a second person checks.',
-    found: (count: number) => (count === 1 ? '1 card' : `${count} cards`),
+    hint: 'screen.import-dialog.json-file-with-one',
+    found: (count: number) => say('screen.card-list.count', { count }),
   },
-};
+} as const;
 
 /** A file is read with its progress shown, looked at, and taken in whole or not at all. */
 export function ImportDialog({
@@ -55,9 +56,9 @@ export function ImportDialog({
       aria-labelledby="import-title"
       data-testid="import"
     >
-      <DialogTitle id="import-title">{texts.title}</DialogTitle>
+      <DialogTitle id="import-title">{say(texts.title)}</DialogTitle>
       <DialogContent>
-        {state.is === 'idle' && <Typography>{texts.hint}</Typography>}
+        {state.is === 'idle' && <Typography>{say(texts.hint)}</Typography>}
         {work.failure && (
           <Typography role="alert" color="error" sx={{ my: 1 }}>
             {work.failure}
@@ -65,7 +66,7 @@ export function ImportDialog({
         )}
         {state.is === 'sending' && (
           <>
-            <Typography>Sending the file</Typography>
+            <Typography>{say('screen.import-dialog.sending-file')}</Typography>
             <LinearProgress />
           </>
         )}
@@ -74,10 +75,12 @@ export function ImportDialog({
         )}
         {state.is === 'refused' && file && <Errors file={file} />}
         {state.is === 'ready' && file && <Preview file={file} />}
-        {state.is === 'taking' && <LinearProgress aria-label="Taking it in" />}
+        {state.is === 'taking' && (
+          <LinearProgress aria-label={say('screen.import-dialog.taking-it-in')} />
+        )}
         {state.is === 'taken' && (
           <Typography role="status" sx={{ fontSize: '1.2rem', fontWeight: 700 }}>
-            {texts.found(state.count)} taken in
+            {say('screen.import-dialog.taken-in', { found: texts.found(state.count) })}
           </Typography>
         )}
       </DialogContent>
@@ -98,12 +101,14 @@ export function ImportDialog({
         />
         {state.is === 'reading' && work.failure && (
           <Button variant="outlined" onClick={() => void work.again()}>
-            Go on reading
+            {say('screen.import-dialog.go-on-reading')}
           </Button>
         )}
         {(state.is === 'idle' || state.is === 'refused') && (
           <Button variant="contained" onClick={() => input.current?.click()}>
-            {state.is === 'idle' ? 'Choose a file' : 'Choose another file'}
+            {state.is === 'idle'
+              ? say('screen.import-dialog.choose-file')
+              : say('screen.import-dialog.choose-another-file')}
           </Button>
         )}
         {state.is === 'ready' && file && (
@@ -113,16 +118,18 @@ export function ImportDialog({
               void work.take().then(onTaken);
             }}
           >
-            Take in {texts.found(file.found)}
+            {say('screen.import-dialog.take-in', { found: texts.found(file.found) })}
           </Button>
         )}
         {state.is === 'taken' ? (
           <Button variant="contained" onClick={leave}>
-            Done
+            {say('screen.done')}
           </Button>
         ) : (
           <Button color="inherit" onClick={leave}>
-            {file && state.is !== 'refused' ? 'Cancel, take in nothing' : 'Close'}
+            {file && state.is !== 'refused'
+              ? say('screen.import-dialog.cancel-take-in-nothing')
+              : say('screen.close')}
           </Button>
         )}
       </DialogActions>
@@ -135,11 +142,15 @@ function Progress({ file, found, reading }: { file: Import; found: string; readi
   return (
     <Box sx={{ my: 1 }} aria-live="polite">
       <Typography>
-        {file.name}: {reading ? `${done} % read` : 'read'}, {found}
-        {file.refused > 0 && `, ${file.refused} refused`}
+        {file.name}: {say('screen.import-dialog.read', { done: reading ? done : 100 })}, {found}
+        {file.refused > 0 && say('screen.import-dialog.refused', { refused: file.refused })}
       </Typography>
       {reading && (
-        <LinearProgress variant="determinate" value={done} aria-label="Reading the file" />
+        <LinearProgress
+          variant="determinate"
+          value={done}
+          aria-label={say('screen.import-dialog.reading-file')}
+        />
       )}
     </Box>
   );
@@ -149,7 +160,7 @@ function Errors({ file }: { file: Import }) {
   return (
     <Box role="alert">
       <Typography sx={{ fontWeight: 700 }}>
-        Nothing was taken in. What is wrong, and where:
+        {say('screen.import-dialog.nothing-was-taken-in')}
       </Typography>
       <Box component="ul" sx={{ pl: 2.5 }}>
         {file.errors.map((error, i) => (
@@ -159,7 +170,9 @@ function Errors({ file }: { file: Import }) {
         ))}
       </Box>
       {file.refused > file.errors.length && (
-        <Typography>and {file.refused - file.errors.length} more.</Typography>
+        <Typography>
+          {say('screen.import-dialog.and-more', { refused: file.refused - file.errors.length })}
+        </Typography>
       )}
     </Box>
   );
@@ -167,7 +180,11 @@ function Errors({ file }: { file: Import }) {
 
 function Preview({ file }: { file: Import }) {
   return (
-    <Box component="ul" sx={{ listStyle: 'none', p: 0 }} aria-label="What was found">
+    <Box
+      component="ul"
+      sx={{ listStyle: 'none', p: 0 }}
+      aria-label={say('screen.import-dialog.what-was-found')}
+    >
       {file.preview.map(
         (line, i) =>
           line && (
@@ -180,13 +197,17 @@ function Preview({ file }: { file: Import }) {
               )}
               {line.open.map((text) => (
                 <Typography variant="body2" key={text} sx={{ color: 'verdict.unproven' }}>
-                  Not understood, will be asked: “{text}”
+                  {say('screen.import-dialog.not-understood-will-be', { text })}
                 </Typography>
               ))}
             </Box>
           ),
       )}
-      {file.found > file.preview.length && <li>and {file.found - file.preview.length} more.</li>}
+      {file.found > file.preview.length && (
+        <li>
+          {say('screen.import-dialog.and-more-found', { found: file.found - file.preview.length })}
+        </li>
+      )}
     </Box>
   );
 }

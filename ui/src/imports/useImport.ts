@@ -3,6 +3,7 @@ import { answer, client, Refused } from '../api/client';
 import { sendFile } from '../api/sendFile';
 import type { Import } from '../api/types';
 import { uuid7 } from '../api/uuid7';
+import { say } from '../words/say';
 
 type State =
   | { is: 'idle' }
@@ -18,7 +19,7 @@ export function useImport(kind: 'estimates' | 'cards') {
   const running = useRef(0);
 
   const fail = (reason: unknown) =>
-    setFailure(reason instanceof Error ? reason.message : 'It went wrong.');
+    setFailure(reason instanceof Error ? reason.message : say('screen.use-import.it-went-wrong'));
 
   const read = async (file: Import, turn: number) => {
     let now = file;

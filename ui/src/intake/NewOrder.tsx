@@ -14,6 +14,7 @@ import { choices, OperationPicker, type Choice } from '../order/parts/OperationP
 import { useIntake } from '../order/parts/useIntake';
 import { Page } from '../shell/Page';
 import { useKept } from '../sheet/useKept';
+import { say } from '../words/say';
 
 interface Typed {
   /** Made once, so that the same order sent twice is one. */
@@ -77,7 +78,7 @@ export function NewOrder() {
     (choice) => !typed.operations.some((operation) => operation.code === choice.code),
   );
   return (
-    <Page title="New repair order">
+    <Page title={say('screen.new-repair-order')}>
       <Box
         component="form"
         sx={{
@@ -108,7 +109,7 @@ export function NewOrder() {
         </Box>
         <TextField
           id="vin"
-          label="Vehicle identification number, typed or scanned"
+          label={say('screen.new-order.vehicle-identification-number-typed')}
           value={typed.vin}
           autoFocus
           onChange={(event) => set({ vin: event.target.value })}
@@ -125,7 +126,7 @@ export function NewOrder() {
         />
         <TextField
           id="plate"
-          label="Plate"
+          label={say('screen.plate')}
           value={typed.plate}
           onChange={(event) => set({ plate: event.target.value })}
           error={wrong('plate') !== undefined}
@@ -136,7 +137,7 @@ export function NewOrder() {
           id="sheet"
           select
           required
-          label="Vehicle sheet"
+          label={say('screen.new-order.vehicle-sheet')}
           value={intake.data ? typed.sheet : ''}
           onChange={(event) => {
             const picked = intake.data?.sheets.find((known) => known.id === event.target.value);
@@ -151,7 +152,7 @@ export function NewOrder() {
             wrong('sheet') ??
             (sheet
               ? sheet.sensors.map((sensor) => sensor.name).join(', ')
-              : 'Says which sensors the car has, and where.')
+              : say('screen.new-order.says-which-sensors-car'))
           }
         >
           {(intake.data?.sheets ?? []).map((known) => (
@@ -162,7 +163,7 @@ export function NewOrder() {
         </TextField>
         <TextField
           id="vehicle"
-          label="Vehicle, as it is called here"
+          label={say('screen.new-order.vehicle-as-it-called')}
           required
           value={typed.vehicle}
           onChange={(event) => set({ vehicle: event.target.value })}
@@ -172,12 +173,12 @@ export function NewOrder() {
         />
         <TextField
           id="number"
-          label="Order number"
+          label={say('screen.new-order.order-number')}
           placeholder={intake.data?.number ?? ''}
           value={typed.number}
           onChange={(event) => set({ number: event.target.value })}
           error={wrong('number') !== undefined}
-          helperText={wrong('number') ?? 'Left empty, it is the next one.'}
+          helperText={wrong('number') ?? say('screen.new-order.left-empty-it-next')}
           slotProps={{
             htmlInput: { maxLength: 40, autoComplete: 'off' },
             inputLabel: { shrink: true },
@@ -186,7 +187,7 @@ export function NewOrder() {
         <TextField
           id="bay"
           select
-          label="Bay"
+          label={say('screen.bay')}
           value={intake.data ? typed.bay : ''}
           onChange={(event) => set({ bay: event.target.value })}
         >
@@ -200,9 +201,7 @@ export function NewOrder() {
           <OperationPicker
             id="operation"
             label={
-              sheet
-                ? 'What was done to the car'
-                : 'What was done to the car: choose the vehicle sheet first'
+              sheet ? say('screen.what-was-done-car') : say('screen.new-order.what-was-done-car')
             }
             options={options}
             disabled={!sheet}
@@ -230,11 +229,11 @@ export function NewOrder() {
         )}
         <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1', flexWrap: 'wrap' }}>
           <Button type="submit" variant="contained" loading={open.isPending}>
-            Open the order
+            {say('screen.new-order.open-order')}
           </Button>
           {asks && (
             <Button variant="outlined" onClick={() => open.mutate(true)}>
-              It is so on the car: open it
+              {say('screen.new-order.it-so-on-car')}
             </Button>
           )}
           <Button
@@ -244,7 +243,7 @@ export function NewOrder() {
               void navigate('/');
             }}
           >
-            Leave it
+            {say('screen.leave-it')}
           </Button>
         </Box>
       </Box>
@@ -278,16 +277,24 @@ function FindCar({
       onInputChange={(_, text, why) => why !== 'reset' && onType(text)}
       value={null}
       onChange={(_, car) => car && onPick(car)}
+      openText={say('screen.operation-picker.open')}
+      closeText={say('screen.close')}
       noOptionsText={
-        typed.trim().length > 2 ? 'No car like that was here before.' : 'Three characters find it.'
+        typed.trim().length > 2
+          ? say('screen.new-order.no-car-like-that')
+          : say('screen.new-order.three-characters-find-it')
       }
       renderOption={(props, car) => (
         <Box component="li" {...props} key={car.number} sx={{ minHeight: 48 }}>
-          {car.vehicle}, {car.plate} · last here with {car.number}
+          {say('screen.new-order.last-here-with', {
+            vehicle: car.vehicle,
+            plate: car.plate,
+            number: car.number,
+          })}
         </Box>
       )}
       renderInput={(props) => (
-        <TextField {...props} label="A car that was here before: plate, number or name" />
+        <TextField {...props} label={say('screen.new-order.car-that-was-here')} />
       )}
     />
   );

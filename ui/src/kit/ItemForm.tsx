@@ -15,6 +15,7 @@ import { finished, rowsOf, withRows } from '../cards/rows';
 import { useKept } from '../sheet/useKept';
 import { useWords } from '../words/useWords';
 import { kitForms } from '../api/forms.generated';
+import { say } from '../words/say';
 
 export type Sort = keyof typeof kitForms;
 
@@ -88,7 +89,9 @@ export function ItemForm({
     <Box
       component="form"
       ref={frame}
-      aria-label={item === null ? 'A new item' : 'Change an item'}
+      aria-label={
+        item === null ? say('screen.item-form.new-item') : say('screen.item-form.change-item')
+      }
       sx={{
         bgcolor: 'background.paper',
         border: 1,
@@ -163,21 +166,24 @@ export function ItemForm({
       {save.error && (
         <Typography role="alert" color="error" sx={{ mb: 1 }}>
           {save.error.message}
-          {newest && ` The register now says: ${JSON.stringify(newest.document)}`}
+          {newest &&
+            ` ${say('screen.item-form.register-now-says', { stringify: JSON.stringify(newest.document) })}`}
         </Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" loading={save.isPending}>
-          Keep it
+          {say('screen.item-form.keep-it')}
         </Button>
         {newest && (
           <Button variant="outlined" onClick={() => setKept({ ...kept, version: newest.version })}>
-            Mine replaces it
+            {say('screen.item-form.mine-replaces-it')}
           </Button>
         )}
         {item !== null && (
           <Button variant="outlined" color="inherit" onClick={() => save.mutate(!item.retired)}>
-            {item.retired ? 'Take back into use' : 'Retire it'}
+            {item.retired
+              ? say('screen.item-form.take-back-into-use')
+              : say('screen.item-form.retire-it')}
           </Button>
         )}
         <Button
@@ -187,7 +193,7 @@ export function ItemForm({
             onClose();
           }}
         >
-          Leave it
+          {say('screen.leave-it')}
         </Button>
       </Box>
     </Box>

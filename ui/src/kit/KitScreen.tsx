@@ -13,6 +13,7 @@ import { Page } from '../shell/Page';
 import { kitForms } from '../api/forms.generated';
 import { useWords } from '../words/useWords';
 import { ItemForm, type Sort } from './ItemForm';
+import { say } from '../words/say';
 
 const SORTS = Object.keys(kitForms) as Sort[];
 
@@ -34,23 +35,26 @@ export function KitScreen() {
       : null;
   const edit = (what: string | null) => void navigate(what === null ? '/kit' : `/kit/${what}`);
   return (
-    <Page title="Kit">
+    <Page title={say('screen.kit')}>
       {kit.isPending && <Skeleton variant="rectangular" height={280} />}
       {kit.isError && <TryAgain message={kit.error.message} again={() => void kit.refetch()} />}
       {data && (
         <>
           <Typography color="text.secondary" sx={{ mb: 2 }}>
             {data.overdueRule.bars
-              ? 'By the shop’s rule, what is overdue bars the run.'
-              : `By the shop’s rule, the uncertainty of what is overdue counts ${data.overdueRule.widening} times.`}
+              ? say('screen.kit-screen.by-shops-rule-what')
+              : say('screen.kit-screen.by-shops-rule-uncertainty', {
+                  widening: data.overdueRule.widening,
+                })}
           </Typography>
           {data.items.some((item) => item.overdue && !item.retired) && (
             <Alert severity="warning" sx={{ mb: 2 }}>
-              Overdue:{' '}
-              {data.items
-                .filter((item) => item.overdue && !item.retired)
-                .map((item) => textOf((item.document as Doc)['name']))
-                .join(', ')}
+              {say('screen.kit-screen.overdue', {
+                filter: data.items
+                  .filter((item) => item.overdue && !item.retired)
+                  .map((item) => textOf((item.document as Doc)['name']))
+                  .join(', '),
+              })}
             </Alert>
           )}
           {edited !== null && (
@@ -81,7 +85,7 @@ export function KitScreen() {
                 <Typography variant="h2">{words.of(`kit.sort.${sort}`)}</Typography>
                 {data.mayEdit && (
                   <Button variant="outlined" onClick={() => edit(`new-${sort}`)}>
-                    Add
+                    {say('screen.kit-screen.add')}
                   </Button>
                 )}
               </Box>
@@ -103,7 +107,9 @@ export function KitScreen() {
                   ))}
               </Box>
               {!data.items.some((item) => (item.document as Doc)['sort'] === sort) && (
-                <Typography color="text.secondary">The shop has none in its register.</Typography>
+                <Typography color="text.secondary">
+                  {say('screen.kit-screen.shop-has-none-in')}
+                </Typography>
               )}
             </Box>
           ))}
@@ -136,7 +142,7 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
     >
       <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
         <b>{textOf(doc['name'])}</b>
-        {item.retired && ' (retired)'}
+        {item.retired && ` ${say('screen.kit-screen.retired')}`}
         <Typography variant="body2">
           {kitForms[sort].values
             .filter((field) => field.kind === 'number' && doc[field.key] !== undefined)
@@ -148,16 +154,22 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
         </Typography>
         {typeof heights === 'object' && heights !== null && !Array.isArray(heights) && (
           <Typography variant="body2">
-            Over its centre:{' '}
-            {Object.entries(heights)
-              .map(([name, height]) => `${name} ${textOf(height).replace('-', '−')} mm`)
-              .join(', ')}
+            {say('screen.kit-screen.over-its-centre', {
+              heights: Object.entries(heights)
+                .map(([name, height]) =>
+                  say('screen.kit-screen.mm', { name, height: textOf(height).replace('-', '−') }),
+                )
+                .join(', '),
+            })}
           </Typography>
         )}
         {Array.isArray(standsIn) &&
           standsIn.map((one, i) => (
             <Typography key={i} variant="body2">
-              Stands in for {textOf((one as Doc)['target'])}: {textOf((one as Doc)['changes'])}
+              {say('screen.kit-screen.stands-in-for', {
+                target: textOf((one as Doc)['target']),
+                changes: textOf((one as Doc)['changes']),
+              })}
             </Typography>
           ))}
         <Typography
@@ -168,9 +180,10 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
           }}
         >
           {next === null
-            ? 'No check date is kept'
-            : `${item.overdue ? 'Check was due' : 'Next check'} ${next}`}
-          {typeof doc['lastCheck'] === 'string' && `, last ${doc['lastCheck']}`}
+            ? say('screen.kit-screen.no-check-date-kept')
+            : `${item.overdue ? say('screen.kit-screen.check-was-due') : say('screen.kit-screen.next-check')} ${next}`}
+          {typeof doc['lastCheck'] === 'string' &&
+            say('screen.kit-screen.last', { day: doc['lastCheck'] })}
         </Typography>
         {typeof doc['note'] === 'string' && (
           <Typography variant="body2" color="text.secondary">
@@ -179,8 +192,12 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
         )}
       </Box>
       {onEdit && (
-        <Button color="inherit" onClick={onEdit} aria-label={`Change ${textOf(doc['name'])}`}>
-          Change
+        <Button
+          color="inherit"
+          onClick={onEdit}
+          aria-label={say('screen.kit-screen.change', { doc: textOf(doc['name']) })}
+        >
+          {say('screen.kit-screen.change-it')}
         </Button>
       )}
     </Box>

@@ -4,6 +4,7 @@ import { Car } from '../floor/Car';
 import { useSize } from '../floor/useSize';
 import { Projection, type Spot, type Stance } from '../floor/view';
 import { slate } from '../theme/floor';
+import { say } from '../words/say';
 
 /** How far a cover that is off is drawn from the car, mm. */
 const APART = 620;
@@ -44,7 +45,7 @@ export function CarPlan({
           height={size.height}
           data-testid="car-plan"
           role="group"
-          aria-label={`The car from above; ${stance.words}`}
+          aria-label={say('screen.car-plan.car-from-above', { words: say(stance.words) })}
           style={{ display: 'block' }}
         >
           <Car car={{ ...car, hubs: hubs(car) } as never} to={to} />
@@ -71,7 +72,7 @@ export function CarPlan({
             />
           ))}
           <text x={12} y={22} fill={slate.chalkSoft} fontSize="14">
-            {stance.words}
+            {say(stance.words)}
           </text>
           <Legend height={size.height} />
         </svg>
@@ -106,7 +107,7 @@ function Side({ to, car, side }: { to: Projection; car: Order['car']; side: 'lef
       textAnchor={across ? (dx > 0 ? 'start' : 'end') : 'middle'}
       dominantBaseline="central"
     >
-      car’s {side}
+      {say('screen.car-plan.cars', { side })}
     </text>
   );
 }
@@ -139,11 +140,11 @@ function CoverShape({
   // Beyond the sensors' wedges, so that nothing lies under the words.
   const [x, y] = to.at([end + ahead * (REACH + 240), 0]);
   const words = doubtful
-    ? `${cover.says}: on or off?`
+    ? say('screen.car-plan.on-or-off', { cover: cover.says })
     : off
-      ? `${cover.says} off`
+      ? say('screen.car-plan.off', { cover: cover.says })
       : cover.off === false
-        ? `${cover.says} on`
+        ? say('screen.car-plan.on', { cover: cover.says })
         : '';
   const alarm = cover.due.length > 0;
   return (
@@ -166,7 +167,7 @@ function CoverShape({
         dominantBaseline="central"
       >
         {words}
-        {alarm && ` · ${cover.due.length} to capture`}
+        {alarm && ` ${say('screen.car-plan.capture', { due: cover.due.length })}`}
       </text>
     </g>
   );
@@ -191,7 +192,11 @@ function Sensor({
   };
   const { state } = sensor.owed;
   const fill = state === 'owed' ? slate.brass : 'none';
-  const words = { owed: 'owed', 'not-owed': 'not owed', unknown: 'unknown' }[state];
+  const words = {
+    owed: say('screen.owed-state'),
+    'not-owed': say('screen.not-owed'),
+    unknown: say('screen.unknown'),
+  }[state];
   return (
     <g
       role="button"
@@ -231,21 +236,21 @@ function Sensor({
 }
 
 function Legend({ height }: { height: number }) {
-  const rows: [string, string | undefined, number][] = [
-    ['owed', undefined, 0.34],
-    ['unknown', '7 6', 0],
-    ['not owed', undefined, 0],
+  const rows = [
+    { state: 'owed', words: say('screen.owed-state'), opacity: 0.34 },
+    { state: 'unknown', words: say('screen.unknown'), opacity: 0 },
+    { state: 'not-owed', words: say('screen.not-owed'), opacity: 0 },
   ];
   return (
     <g aria-hidden="true">
-      {rows.map(([words, dash, opacity], i) => (
-        <g key={words} transform={`translate(14 ${height - 62 + i * 21})`}>
+      {rows.map(({ state, words, opacity }, i) => (
+        <g key={state} transform={`translate(14 ${height - 62 + i * 21})`}>
           <path
             d="M0 6 22 0 22 12Z"
             fill={slate.brass}
             fillOpacity={opacity}
-            stroke={words === 'not owed' ? slate.chalkFaint : slate.brass}
-            strokeDasharray={dash === undefined ? undefined : '4 3'}
+            stroke={state === 'not-owed' ? slate.chalkFaint : slate.brass}
+            strokeDasharray={state === 'unknown' ? '4 3' : undefined}
             strokeWidth="1.6"
           />
           <text x="32" y="11" fill={slate.chalkSoft} fontSize="14">

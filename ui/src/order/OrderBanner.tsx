@@ -5,8 +5,9 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { Refused } from '../api/client';
-import { clock } from '../words/length';
+import { clock } from '../words/moments';
 import type { OrderFile } from './parts/useOrder';
+import { say } from '../words/say';
 
 /** A line's content as a person reads it: the values without their names. */
 function said(payload: unknown): string {
@@ -14,7 +15,9 @@ function said(payload: unknown): string {
     return typeof payload === 'string' || typeof payload === 'number' ? String(payload) : '';
   }
   return Object.values(payload)
-    .map((value) => (value === true ? 'off' : value === false ? 'on' : said(value)))
+    .map((value) =>
+      value === true ? say('screen.yes') : value === false ? say('screen.no') : said(value),
+    )
     .filter((text) => text !== '')
     .join(', ');
 }
@@ -32,22 +35,22 @@ export function OrderBanner({ file }: { file: OrderFile }) {
         action={
           <>
             <Button color="inherit" onClick={file.again} loading={file.isWriting}>
-              {clash ? 'Record mine as well' : 'Send again'}
+              {clash ? say('screen.order-banner.record-mine-as-well') : say('screen.send-again')}
             </Button>
             <Button color="inherit" onClick={file.drop}>
-              Drop mine
+              {say('screen.order-banner.drop-mine')}
             </Button>
           </>
         }
       >
-        {failure?.message ?? 'Not recorded yet.'}
+        {failure?.message ?? say('screen.not-recorded-yet')}
         {theirs.map((line, i) => (
           <span key={i}>
             {' '}
             {String(line['person'])}, {clock(String(line['at']))}: <b>{said(line['payload'])}</b>.
           </span>
         ))}{' '}
-        Yours is kept here: <b>{said(waiting.payload)}</b>.
+        {say('screen.order-banner.yours-kept-here')} <b>{said(waiting.payload)}</b>.
       </Alert>
     );
   }
@@ -57,7 +60,7 @@ export function OrderBanner({ file }: { file: OrderFile }) {
         severity="warning"
         action={
           <Button color="inherit" onClick={() => void file.query.refetch()}>
-            Try again
+            {say('screen.try-again')}
           </Button>
         }
       >
@@ -84,14 +87,14 @@ export function AskedOnce({ file }: { file: OrderFile }) {
       aria-labelledby="asked-title"
       data-testid="asked"
     >
-      <DialogTitle id="asked-title">Before this is recorded</DialogTitle>
+      <DialogTitle id="asked-title">{say('screen.order-banner.before-this-recorded')}</DialogTitle>
       <DialogContent sx={{ whiteSpace: 'pre-line' }}>{file.failure?.message}</DialogContent>
       <DialogActions>
         <Button color="inherit" onClick={file.dismiss} autoFocus>
-          No, leave it
+          {say('screen.order-banner.no-leave-it')}
         </Button>
         <Button variant="outlined" onClick={file.confirm} loading={file.isWriting}>
-          Yes, record it
+          {say('screen.order-banner.yes-record-it')}
         </Button>
       </DialogActions>
     </Dialog>

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import type { Order } from '../api/types';
 import { FarFrame } from '../shell/FarFrame';
 import { PARTS } from './parts/parts';
+import { say } from '../words/say';
 
 /** What the order waits for, to be read from across the shop. */
 export function OrderFarView({
@@ -18,7 +19,7 @@ export function OrderFarView({
   const words = alarm && capture ? capture.question : order.waits.says;
   return (
     <FarFrame
-      title={alarm && capture ? capture.sensorName : PARTS[order.waits.part]}
+      title={alarm && capture ? capture.sensorName : say(PARTS[order.waits.part])}
       open={open}
       onClose={onClose}
     >
@@ -34,7 +35,10 @@ export function OrderFarView({
       </Box>
       <Box sx={{ fontSize: '6vh', lineHeight: 1.15 }}>
         {alarm && capture
-          ? `${capture.sideSaid}. ${order.alarms.length} to capture before the cover goes back.`
+          ? say('screen.order-far-view.capture-before-cover-goes', {
+              sideSaid: capture.sideSaid,
+              alarms: order.alarms.length,
+            })
           : order.vehicle}
       </Box>
     </FarFrame>

@@ -37,6 +37,7 @@ import { RoadSheet } from './sheets/RoadSheet';
 import { ReportView, type ReportKind } from './parts/ReportView';
 import { useDrives } from './parts/useDrives';
 import { useStance } from './parts/useStance';
+import { say } from '../words/say';
 
 /** Intake and preparation of one repair order. */
 export function OrderScreen() {
@@ -45,7 +46,7 @@ export function OrderScreen() {
   if (file.query.data) {
     return <Open key={order} order={file.query.data} file={file} />;
   }
-  return <Opening query={file.query} what="the repair order" />;
+  return <Opening query={file.query} what={say('screen.repair-order')} />;
 }
 
 /** Looking from above with the front up: as one stands behind the car. */
@@ -63,7 +64,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   const drives = useDrives(order, part === 'drive');
 
   useEffect(() => {
-    document.title = `${order.number} ${order.vehicle} · Lumbro`;
+    document.title = say('screen.lumbro', { number: order.number, vehicle: order.vehicle });
   }, [order.number, order.vehicle]);
 
   const keys = useMemo(
@@ -84,7 +85,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
       <TopBar>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
           <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
-            RO {order.number}
+            {say('screen.ro', { number: order.number })}
           </Box>
           <Box
             component="span"
@@ -95,11 +96,11 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             {order.plate !== '' && ` · ${order.plate}`}
           </Box>
           <Button color="inherit" onClick={() => setFar(true)}>
-            Far view
+            {say('screen.far-view')}
           </Button>
         </Box>
       </TopBar>
-      <ReadOnly act="order" words="You may read this order; your role writes nothing to it." />
+      <ReadOnly act="order" words={say('screen.order-screen.you-may-read-this')} />
       <OrderBanner file={file} />
       <Box
         sx={{
@@ -144,12 +145,12 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
         </Box>
         <Box
           component="main"
-          aria-label={PARTS[part]}
+          aria-label={say(PARTS[part])}
           sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
         >
           {part !== order.waits.part && (
             <Button variant="outlined" onClick={() => address.show(null)} fullWidth sx={{ mb: 2 }}>
-              Back to what it waits for
+              {say('screen.order-screen.back-what-it-waits')}
             </Button>
           )}
           {part === 'work' && <WorkSheet order={order} file={file} />}
@@ -184,7 +185,13 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
       </Box>
       <OrderTally
         order={order}
-        saved={file.waiting ? notSaved(file.queue.length) : file.isWriting ? 'saving' : 'all saved'}
+        saved={
+          file.waiting
+            ? notSaved(file.queue.length)
+            : file.isWriting
+              ? say('screen.saving')
+              : say('screen.all-saved')
+        }
       />
       <OrderFarView order={order} open={far} onClose={() => setFar(false)} />
       <AskedOnce file={file} />

@@ -6,6 +6,8 @@ import type { Order, PartId, Stage } from '../api/types';
 import { PlumbWeight } from '../shell/PlumbWeight';
 import { VerdictMark } from '../shell/VerdictMark';
 import { INTAKE, PARTS, PREPARE } from './parts/parts';
+import { say } from '../words/say';
+import { STAGES } from '../shell/stages';
 
 /** The plumb line of a whole order: intake, preparation, and then each sensor for itself. */
 export function OrderSpine({
@@ -29,7 +31,7 @@ export function OrderSpine({
       >
         <PlumbWeight state={part?.state ?? 'hollow'} size={22} />
         <Words strong={order.waits.part === id} note={part?.note ?? ''}>
-          {PARTS[id]}
+          {say(PARTS[id])}
         </Words>
       </ButtonBase>
     );
@@ -37,14 +39,14 @@ export function OrderSpine({
   return (
     <Box
       component="nav"
-      aria-label="Parts of the order"
+      aria-label={say('screen.order-spine.parts-order')}
       sx={{ position: 'relative', height: '100%', overflowY: 'auto', py: 0.5 }}
     >
-      <Group>Intake</Group>
+      <Group>{say('screen.intake')}</Group>
       {INTAKE.map(weight)}
-      <Group>Prepare</Group>
+      <Group>{say('screen.prepare')}</Group>
       {PREPARE.map(weight)}
-      <Group>Sensors</Group>
+      <Group>{say('screen.sensors')}</Group>
       {order.tasks.map((task) => (
         <SensorRow
           key={task.task}
@@ -53,7 +55,7 @@ export function OrderSpine({
           onShow={() => onShow('sensors')}
         />
       ))}
-      <Group>Afterwards</Group>
+      <Group>{say('screen.order-spine.afterwards')}</Group>
       {weight('drive')}
       {weight('post-scan')}
       {weight('road')}
@@ -69,8 +71,8 @@ const intoView = (row: HTMLElement | null) => row?.scrollIntoView?.({ block: 'ne
 function closing(order: Order): Pick<Stage, 'state' | 'note'> {
   const open = order.closing.filter((item) => item.left === null).length;
   return open === 0
-    ? { state: 'full', note: 'closed' }
-    : { state: 'hollow', note: open === 1 ? '1 open' : `${open} open` };
+    ? { state: 'full', note: say('screen.order-spine.closed') }
+    : { state: 'hollow', note: say('screen.order-spine.open', { open }) };
 }
 
 const ROW = {
@@ -137,12 +139,14 @@ function SensorRow({
   shown: boolean;
 }) {
   const note = task.sealed
-    ? 'sealed'
+    ? say('screen.sealed-state')
     : task.owed === 'not-owed'
-      ? 'not owed'
+      ? say('screen.not-owed')
       : task.owed === 'unknown'
-        ? 'unknown'
-        : (task.stage ?? 'owed');
+        ? say('screen.unknown')
+        : task.stage === null
+          ? say('screen.owed-state')
+          : say(STAGES[task.stage]).toLowerCase();
   const inside = (
     <>
       <PlumbWeight state={far(task)} size={22} />

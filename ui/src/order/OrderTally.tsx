@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
 import type { Order } from '../api/types';
+import { say } from '../words/say';
 
 /** What the order waits for, what is owed, what must not be missed, and whether all is saved. */
 export function OrderTally({ order, saved }: { order: Order; saved: string }) {
@@ -9,7 +10,7 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
   return (
     <Box
       component="section"
-      aria-label="Tally"
+      aria-label={say('screen.tally')}
       sx={{
         display: 'grid',
         gridTemplateColumns: {
@@ -24,27 +25,31 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
         borderColor: 'divider',
       }}
     >
-      <Cell title="Record">
+      <Cell title={say('screen.record')}>
         <Box aria-live="polite" sx={{ color: 'text.secondary' }}>
           {saved}
         </Box>
       </Cell>
-      <Cell title="Owed a calibration">
+      <Cell title={say('screen.order-tally.owed-calibration')}>
         <Box sx={{ fontWeight: 700, fontSize: '1.15rem' }}>
-          {owed.length} of {order.sensors.length}
-          {unknown.length > 0 && `, ${unknown.length} unknown`}
+          {say('screen.order-tally.of', {
+            owed: owed.length,
+            sensors: order.sensors.length,
+            unknown:
+              unknown.length > 0 && say('screen.order-tally.unknown', { unknown: unknown.length }),
+          })}
         </Box>
       </Cell>
-      <Cell title="Before refit" wide>
+      <Cell title={say('screen.before-refit')} wide>
         {order.alarms.length === 0 ? (
-          <Box sx={{ color: 'text.secondary' }}>nothing due</Box>
+          <Box sx={{ color: 'text.secondary' }}>{say('screen.order-tally.nothing-due')}</Box>
         ) : (
           <Box role="status" sx={{ color: 'verdict.out', fontWeight: 700, fontSize: '1.15rem' }}>
-            {order.alarms.length} to capture
+            {say('screen.order-tally.capture', { alarms: order.alarms.length })}
           </Box>
         )}
       </Cell>
-      <Cell title="Waits for">
+      <Cell title={say('screen.waits-for')}>
         <Box sx={{ fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.2 }} data-testid="waits">
           {order.waits.says}
         </Box>

@@ -6,6 +6,7 @@ import { within, type Projection, type Spot } from '../floor/view';
 import { slate } from '../theme/floor';
 import { hubs } from './CarPlan';
 import type { Placed, StanceFile } from './parts/useStance';
+import { say } from '../words/say';
 
 /** The bay with the car in it, to be pushed to where it stands, and the room each sensor needs about it. */
 export function StancePlan({ order, file }: { order: Order; file: StanceFile }) {
@@ -18,7 +19,7 @@ export function StancePlan({ order, file }: { order: Order; file: StanceFile }) 
   return (
     <BayDrawing
       bay={data.bay}
-      label={`The car in ${data.bay.name}`}
+      label={say('screen.stance-plan.car-in', { bay: data.bay.name })}
       also={data.needs
         .flatMap((need) => need.rooms.flat())
         .map((corner) => inBay(asSpot(corner), data.now))}
@@ -128,7 +129,7 @@ function Pushed({
       onKeyDown={turn}
       tabIndex={0}
       role="button"
-      aria-label="The car: the arrow keys push it, T turns it round"
+      aria-label={say('screen.stance-plan.car-arrow-keys-push')}
       data-testid="stance-car"
       style={{ cursor: 'grab' }}
     >

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { answer, client, Refused } from '../api/client';
 import { usePerson } from '../session/usePerson';
 import { Sheet } from '../sheet/Sheet';
+import { say } from '../words/say';
 
 /** One's own password and sessions. */
 export function OwnAccount() {
@@ -26,7 +27,10 @@ export function OwnAccount() {
   const problem = change.error instanceof Refused ? change.error.problem : null;
   const wrong = (path: string) => (problem?.path === path ? problem.title : undefined);
   return (
-    <Sheet title="Your account" note={`${person.data?.name ?? ''}, ${person.data?.role ?? ''}`}>
+    <Sheet
+      title={say('screen.own-account.your-account')}
+      note={person.data ? `${person.data.name}, ${say(`role.${person.data.role}`)}` : ''}
+    >
       <Box
         component="form"
         sx={{ display: 'grid', gap: 1.5, mt: 2 }}
@@ -45,7 +49,7 @@ export function OwnAccount() {
         />
         <TextField
           id="old-password"
-          label="Present password"
+          label={say('screen.own-account.present-password')}
           type="password"
           autoComplete="current-password"
           required
@@ -56,20 +60,22 @@ export function OwnAccount() {
         />
         <TextField
           id="new-password"
-          label="New password"
+          label={say('screen.new-password')}
           type="password"
           autoComplete="new-password"
           required
           value={next}
           onChange={(event) => setNext(event.target.value)}
           error={wrong('/new') !== undefined}
-          helperText={wrong('/new') ?? 'At least 12 characters; three or four words do.'}
+          helperText={wrong('/new') ?? say('screen.own-account.at-least-12-characters')}
         />
         <Button type="submit" variant="contained" loading={change.isPending}>
-          Change it
+          {say('screen.own-account.change-it')}
         </Button>
         {change.isSuccess && (
-          <Typography role="status">Changed. Every other session of yours has ended.</Typography>
+          <Typography role="status">
+            {say('screen.own-account.changed-every-other-session')}
+          </Typography>
         )}
         {change.isError && problem?.path == null && (
           <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
@@ -84,15 +90,17 @@ export function OwnAccount() {
         loading={elsewhere.isPending}
         onClick={() => elsewhere.mutate()}
       >
-        Sign out everywhere else
+        {say('screen.own-account.sign-out-everywhere-else')}
       </Button>
       {elsewhere.isSuccess && (
         <Typography role="status" sx={{ mt: 1 }}>
           {elsewhere.data.ended === 0
-            ? 'You were signed in nowhere else.'
+            ? say('screen.own-account.you-were-signed-in')
             : elsewhere.data.ended === 1
-              ? 'One other session has ended.'
-              : `${elsewhere.data.ended} other sessions have ended.`}
+              ? say('screen.own-account.one-other-session-has')
+              : say('screen.own-account.other-sessions-have-ended', {
+                  ended: elsewhere.data.ended,
+                })}
         </Typography>
       )}
       {elsewhere.isError && (

@@ -14,6 +14,7 @@ import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { Sheet } from '../sheet/Sheet';
 import { OwnAccount } from './OwnAccount';
+import { say } from '../words/say';
 
 type Member = People['people'][number];
 type RoleId = Member['role'];
@@ -44,7 +45,7 @@ export function PeopleScreen() {
   });
   const data = people.data;
   return (
-    <Page title="People">
+    <Page title={say('screen.people')}>
       <Box
         sx={{
           display: 'grid',
@@ -60,8 +61,8 @@ export function PeopleScreen() {
           )}
           {told && (
             <Sheet
-              title={`First password of ${told.name}`}
-              note="Told once. They change it on this screen when they have signed in."
+              title={say('screen.people-screen.first-password', { told: told.name })}
+              note={say('screen.people-screen.told-once-they-change')}
             >
               <Typography
                 data-testid="first-password"
@@ -70,7 +71,7 @@ export function PeopleScreen() {
                 {told.password}
               </Typography>
               <Button variant="outlined" onClick={() => setTold(null)}>
-                They have it
+                {say('screen.people-screen.they-have-it')}
               </Button>
             </Sheet>
           )}
@@ -91,13 +92,13 @@ export function PeopleScreen() {
           ))}
           {data?.mayChange && <LetIn roles={data.roles} onDone={took} />}
           {data && (
-            <Box component="section" aria-label="Roles" sx={{ mt: 3 }}>
+            <Box component="section" aria-label={say('screen.people-screen.roles')} sx={{ mt: 3 }}>
               <Typography variant="h2" sx={{ mb: 1 }}>
-                Roles
+                {say('screen.people-screen.roles')}
               </Typography>
               {data.roles.map((role) => (
                 <Typography key={role.id} sx={{ mb: 0.5 }}>
-                  <b>{role.id}</b>: {role.says}
+                  <b>{say(`role.${role.id}`)}</b>: {role.says}
                 </Typography>
               ))}
             </Box>
@@ -135,8 +136,8 @@ function Line({
     >
       <Box sx={{ flex: 1, minWidth: 200, overflowWrap: 'anywhere' }}>
         <b>{member.name}</b>
-        {member.isYou && ' (you)'}
-        {!member.active && ', shut out'}
+        {member.isYou && ` ${say('screen.people-screen.you')}`}
+        {!member.active && say('screen.people-screen.shut-out')}
         <Typography variant="body2" color="text.secondary">
           {member.email}
         </Typography>
@@ -146,32 +147,38 @@ function Line({
           <TextField
             select
             size="small"
-            label="Role"
+            label={say('screen.people-screen.role')}
             value={member.role}
             onChange={(event) => onChange({ role: event.target.value as RoleId })}
             sx={{
               width: 150,
               '& .MuiSelect-select': { minHeight: '32px !important', lineHeight: '32px' },
             }}
-            slotProps={{ htmlInput: { 'aria-label': `Role of ${member.name}` } }}
+            slotProps={{
+              htmlInput: {
+                'aria-label': say('screen.people-screen.role-of', { member: member.name }),
+              },
+            }}
           >
             {roles.map((role) => (
               <MenuItem key={role.id} value={role.id} sx={{ minHeight: 48 }}>
-                {role.id}
+                {say(`role.${role.id}`)}
               </MenuItem>
             ))}
           </TextField>
           <Button color="inherit" onClick={() => onChange({ newPassword: true })}>
-            New password
+            {say('screen.new-password')}
           </Button>
           {!member.isYou && (
             <Button color="inherit" onClick={() => onChange({ active: !member.active })}>
-              {member.active ? 'Shut out' : 'Let in again'}
+              {member.active
+                ? say('screen.people-screen.shut-out-now')
+                : say('screen.people-screen.let-in-again')}
             </Button>
           )}
         </>
       ) : (
-        <span>{member.role}</span>
+        <span>{say(`role.${member.role}`)}</span>
       )}
     </Box>
   );
@@ -205,7 +212,7 @@ function LetIn({
   return (
     <Box
       component="form"
-      aria-label="Let somebody in"
+      aria-label={say('screen.people-screen.let-somebody-in')}
       sx={{
         display: 'grid',
         gap: 1,
@@ -220,7 +227,7 @@ function LetIn({
     >
       <TextField
         id="new-name"
-        label="Name"
+        label={say('screen.name')}
         required
         value={name}
         onChange={(event) => setName(event.target.value)}
@@ -230,7 +237,7 @@ function LetIn({
       />
       <TextField
         id="new-email"
-        label="E-mail"
+        label={say('screen.e-mail')}
         type="email"
         required
         value={email}
@@ -241,18 +248,18 @@ function LetIn({
       <TextField
         select
         id="new-role"
-        label="Role"
+        label={say('screen.people-screen.role')}
         value={role}
         onChange={(event) => setRole(event.target.value as RoleId)}
       >
         {roles.map((one) => (
           <MenuItem key={one.id} value={one.id} sx={{ minHeight: 48 }}>
-            {one.id}
+            {say(`role.${one.id}`)}
           </MenuItem>
         ))}
       </TextField>
       <Button type="submit" variant="contained" loading={add.isPending} sx={{ minHeight: 56 }}>
-        Let in
+        {say('screen.people-screen.let-in')}
       </Button>
       {add.isError && problem?.path === null && (
         <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import { Page } from '../shell/Page';
 import { figures } from '../theme/theme';
 import { useBurst } from '../sheet/useBurst';
+import { say } from '../words/say';
 
 /** Slower than this between two keys, ms, and it is somebody's fingers. */
 const BURST = 60;
@@ -34,11 +35,9 @@ export function MeterPractice() {
   const field = useRef<HTMLInputElement>(null);
 
   return (
-    <Page title="Try a meter">
+    <Page title={say('screen.try-meter')}>
       <Typography sx={{ mb: 2, maxWidth: 640 }}>
-        A laser meter in keyboard mode types its figure and Enter in one burst. Press its button:
-        the figure must come into the field, wherever the focus is, and be taken by itself. Nothing
-        is recorded here.
+        {say('screen.meter-practice.laser-meter-in-keyboard')}
       </Typography>
       <Box
         component="form"
@@ -50,7 +49,7 @@ export function MeterPractice() {
       >
         <TextField
           id="practice-reading"
-          label="Reads"
+          label={say('screen.reads')}
           autoComplete="off"
           value={typed}
           inputRef={field}
@@ -61,10 +60,10 @@ export function MeterPractice() {
           }}
         />
         <Button type="submit" variant="outlined">
-          Take it
+          {say('screen.take-it')}
         </Button>
         <Button variant="contained" onClick={() => field.current && burst(field.current, '1840')}>
-          A simulated meter
+          {say('screen.meter-practice.simulated-meter')}
         </Button>
       </Box>
       <Box component="ul" aria-live="polite" data-testid="bursts" sx={{ pl: 2.5 }}>
@@ -80,8 +79,8 @@ export function MeterPractice() {
 
 function verdict({ keys, took }: Taken): string {
   return keys >= 2 && took / (keys - 1) <= BURST
-    ? `${keys} keys in ${Math.round(took)} ms, ended by Enter. This meter works here.`
-    : `${keys} keys in ${Math.round(took)} ms: typed by hand, or by a meter that does not end with Enter.`;
+    ? say('screen.meter-practice.keys-in-ms-ended', { keys, ms: Math.round(took) })
+    : say('screen.meter-practice.keys-in-ms-typed', { keys, ms: Math.round(took) });
 }
 
 /** What a meter does: each key goes down, its character comes into the field, and Enter takes it. */

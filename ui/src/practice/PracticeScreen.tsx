@@ -8,6 +8,7 @@ import { answer, client } from '../api/client';
 import { uuid7 } from '../api/uuid7';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
+import { say } from '../words/say';
 
 /** Simulated cars: each hides a fault or none, and is worked on like any other. */
 export function PracticeScreen() {
@@ -22,15 +23,14 @@ export function PracticeScreen() {
     onSuccess: ({ task }) => navigate(`/tasks/${task}`),
   });
   return (
-    <Page title="Practice cars">
+    <Page title={say('screen.practice-screen.practice-cars')}>
       <Typography sx={{ maxWidth: 760, mb: 1 }}>
-        Each is a simulated car with a truth that only its readings tell. It is worked on like any
-        other, from the preparation to the seal, and marked as practice throughout.
+        {say('screen.practice-screen.each-simulated-car-with')}
       </Typography>
       <Button variant="outlined" component={Link} to="/practice/meter" sx={{ mb: 2 }}>
-        Try a meter
+        {say('screen.try-meter')}
       </Button>
-      {cars.isPending && <Typography>Looking them up</Typography>}
+      {cars.isPending && <Typography>{say('screen.practice-screen.looking-them-up')}</Typography>}
       {cars.isError && <TryAgain message={cars.error.message} again={() => void cars.refetch()} />}
       {begin.isError && <Typography role="alert">{begin.error.message}</Typography>}
       <Box
@@ -60,16 +60,22 @@ export function PracticeScreen() {
             }}
           >
             <Typography variant="h3" component="h2">
-              {car.id.replace('car-', 'Car ')}: {car.car}
+              {say('screen.practice-screen.car', {
+                number: car.id.replace('car-', ''),
+                car: car.car,
+              })}
             </Typography>
-            <Typography sx={{ flex: 1 }}>Done to it: {car.work.join(', ')}.</Typography>
+            <Typography sx={{ flex: 1 }}>
+              {say('screen.practice-screen.done-it', { work: car.work.join(', ') })}
+            </Typography>
             <Button
               variant="contained"
               loading={begin.isPending && begin.variables === car.id}
               onClick={() => begin.mutate(car.id)}
               sx={{ alignSelf: 'start' }}
             >
-              Take this car<span className="visually-hidden">: {car.id}</span>
+              {say('screen.practice-screen.take-this-car')}
+              <span className="visually-hidden">: {car.id.replace('car-', '')}</span>
             </Button>
           </Box>
         ))}

@@ -11,7 +11,8 @@ import type { ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { STANCES } from '../floor/view';
-import { chance, clock, degrees, length, type LengthDisplay } from '../words/length';
+import { chance, degrees, length, type LengthDisplay } from '../words/length';
+import { clock, moment } from '../words/moments';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Page } from '../shell/Page';
 import { VerdictMark } from '../shell/VerdictMark';
@@ -21,6 +22,7 @@ import { FindingCard } from '../workspace/run/FindingCard';
 import { RunResult } from '../workspace/sheets/RunResult';
 import { useTask } from '../workspace/task/useTask';
 import { figures } from '../theme/theme';
+import { say } from '../words/say';
 
 /** The record of a task, for the screen and for paper. */
 export function Report() {
@@ -30,38 +32,50 @@ export function Report() {
   const state = file.query.data;
   if (!state) {
     return (
-      <Page title="Record">
+      <Page title={say('screen.record')}>
         <p role={file.query.isError ? 'alert' : undefined}>
-          {file.query.error?.message ?? 'Opening the record'}
+          {file.query.error?.message ?? say('screen.report.opening-record')}
         </p>
       </Page>
     );
   }
   return (
-    <Page title={`Record of ${state.order.number}`}>
+    <Page title={say('screen.report.record', { number: state.order.number })}>
       <Box className="screen-only" sx={{ display: 'flex', gap: 1, mb: 2 }}>
         <Button variant="contained" onClick={() => window.print()}>
-          Print
+          {say('screen.print')}
         </Button>
         {state.seal && <ExportButton task={state.task} />}
       </Box>
       <Seal state={state} />
-      <Part title="Car and sensor">
+      <Part title={say('screen.report.car-and-sensor')}>
         <Typography>
           {state.order.vehicle}, {state.order.plate}. {state.card.sensor}.
         </Typography>
         <Typography>
-          {state.card.title}: {state.card.source}, edition {state.card.edition}, {state.card.dated}.
-          Entered by {state.card.enteredBy},{' '}
-          {state.card.checkedBy ? `checked by ${state.card.checkedBy}` : 'not checked'}.
+          {say('screen.report.edition-entered-by', {
+            card: state.card.title,
+            source: state.card.source,
+            edition: state.card.edition,
+            dated: state.card.dated,
+            enteredBy: state.card.enteredBy,
+            checkedBy: state.card.checkedBy
+              ? say('screen.checked-by', { checkedBy: state.card.checkedBy })
+              : say('screen.not-checked'),
+          })}
         </Typography>
       </Part>
-      <Part title="Axis">
-        {state.runs.length === 0 && <Typography>The axis was not read.</Typography>}
+      <Part title={say('screen.report.axis')}>
+        {state.runs.length === 0 && (
+          <Typography>{say('screen.report.axis-was-not-read')}</Typography>
+        )}
         {state.run.sentBack && (
           <Typography sx={{ fontWeight: 700 }}>
-            Sent back to {state.run.sentBack.to} by {state.run.sentBack.name}:{' '}
-            {state.run.sentBack.reasons.join(' ')}
+            {say('screen.report.sent-back-by', {
+              to: state.run.sentBack.to,
+              sentBack: state.run.sentBack.name,
+              reasons: state.run.sentBack.reasons.join(' '),
+            })}
           </Typography>
         )}
         {state.run.finding && (
@@ -72,48 +86,45 @@ export function Report() {
         )}
       </Part>
       {state.run.events.length > 0 && (
-        <Part title="Run, line by line">
+        <Part title={say('screen.report.run-line-by-line')}>
           <Events state={state} />
           {[...state.runs].reverse().map((run) => (
             <RunResult key={run.id} run={run} card={state.card} />
           ))}
         </Part>
       )}
-      <Part title="Set-up">
+      <Part title={say('screen.set-up')}>
         <Box sx={{ position: 'relative', height: 340, maxWidth: 720, breakInside: 'avoid', mb: 2 }}>
           <FloorPlan state={state} stance={STANCES[0]!} display={display} />
         </Box>
         <Verdicts verdicts={state.verdicts} display={display} />
       </Part>
-      <Part title="Readings">
+      <Part title={say('screen.readings')}>
         <Readings state={state} />
       </Part>
-      <Part title="Preparation and line">
+      <Part title={say('screen.report.preparation-and-line')}>
         <Box component="ul" sx={{ pl: 2.5 }}>
           {[...state.preparation, ...state.lineSteps].map((question) => (
             <li key={question.id}>
-              {question.question}: <b>{question.answer ?? 'not answered'}</b>
-              {question.word && `, on the word of ${question.word}`}
+              {question.question}: <b>{question.answer ?? say('screen.report.not-answered')}</b>
+              {question.word && say('screen.on-word', { word: question.word })}
               {question.person && ` (${question.person})`}
             </li>
           ))}
         </Box>
       </Part>
-      <Part title="What this record does not prove">
+      <Part title={say('screen.what-this-record-does')}>
         <Box component="ul" sx={{ pl: 2.5 }}>
           {state.notProven.map((sentence) => (
             <li key={sentence}>{sentence}</li>
           ))}
         </Box>
       </Part>
-      <Part title="Cautions">
+      <Part title={say('screen.cautions')}>
         {state.card.cautions.map((caution) => (
           <Typography key={caution}>{caution}</Typography>
         ))}
-        <Typography>
-          A car whose driver assistance is not proven is handed over only with that stated in
-          writing.
-        </Typography>
+        <Typography>{say('screen.report.car-whose-driver-assistance')}</Typography>
       </Part>
     </Page>
   );
@@ -142,19 +153,20 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 
 function Seal({ state }: { state: Workspace }) {
   return (
-    <Part title={state.seal ? 'Sealed' : 'Not sealed'}>
+    <Part title={state.seal ? say('screen.sealed') : say('screen.report.not-sealed')}>
       {state.seal ? (
         <>
           <Typography>
-            SHA-256 over the record’s canonical form (RFC 8785), sealed{' '}
-            {new Date(state.seal.at).toLocaleString('en-GB')}
+            {say('screen.report.sha-256-over-records', {
+              at: moment(state.seal.at),
+            })}
           </Typography>
           <Typography data-testid="seal" sx={{ fontFamily: figures, overflowWrap: 'anywhere' }}>
             {state.seal.hash}
           </Typography>
         </>
       ) : (
-        <Typography>This record is still open; it may change.</Typography>
+        <Typography>{say('screen.report.this-record-still-open')}</Typography>
       )}
     </Part>
   );
@@ -167,11 +179,16 @@ function Verdicts({ verdicts, display }: { verdicts: Respect[]; display: LengthD
     <Table size="small">
       <TableHead>
         <TableRow>
-          {['Respect', 'Deviation', 'Standard uncertainty', 'Tolerance', 'Verdict', 'Chance'].map(
-            (head) => (
-              <TableCell key={head}>{head}</TableCell>
-            ),
-          )}
+          {[
+            say('screen.report.respect'),
+            say('screen.report.deviation'),
+            say('screen.report.standard-uncertainty'),
+            say('screen.report.tolerance'),
+            say('screen.report.verdict'),
+            say('screen.report.chance'),
+          ].map((head) => (
+            <TableCell key={head}>{head}</TableCell>
+          ))}
         </TableRow>
       </TableHead>
       <TableBody>
@@ -187,7 +204,9 @@ function Verdicts({ verdicts, display }: { verdicts: Respect[]; display: LengthD
               {respect.uncertainty === undefined ? '' : size(respect, respect.uncertainty)}
             </TableCell>
             <TableCell>
-              {respect.tolerance === null ? 'none given' : `±${size(respect, respect.tolerance)}`}
+              {respect.tolerance === null
+                ? say('screen.report.none-given')
+                : `±${size(respect, respect.tolerance)}`}
             </TableCell>
             <TableCell>
               <VerdictMark verdict={respect.verdict} size={15} />
@@ -207,7 +226,14 @@ function Readings({ state }: { state: Workspace }) {
     <Table size="small">
       <TableHead>
         <TableRow>
-          {['Reading', 'As typed', 'To', 'Person', 'Time', ''].map((head, i) => (
+          {[
+            say('screen.report.reading'),
+            say('screen.report.as-typed'),
+            say('screen.report.to'),
+            say('screen.report.person'),
+            say('screen.report.time'),
+            '',
+          ].map((head, i) => (
             <TableCell key={i}>{head}</TableCell>
           ))}
         </TableRow>
@@ -224,9 +250,12 @@ function Readings({ state }: { state: Workspace }) {
             <TableCell>{clock(reading.at)}</TableCell>
             <TableCell>
               {
-                { counts: '', struck: 'struck', replaced: 'read again', moved: 'before a move' }[
-                  reading.fate
-                ]
+                {
+                  counts: '',
+                  struck: say('screen.report.struck'),
+                  replaced: say('screen.read-again'),
+                  moved: say('screen.before-move'),
+                }[reading.fate]
               }
             </TableCell>
           </TableRow>

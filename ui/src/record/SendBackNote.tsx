@@ -5,6 +5,8 @@ import { degrees } from '../words/length';
 import { Page } from '../shell/Page';
 import { PrintBar } from '../shell/PrintBar';
 import { useTask } from '../workspace/task/useTask';
+import { moment } from '../words/moments';
+import { say } from '../words/say';
 
 /** What the other trade gets with the car: the fault, the reasons, and what must not be done. On paper as on screen. */
 export function SendBackNote() {
@@ -14,27 +16,38 @@ export function SendBackNote() {
   const sent = state?.run.sentBack;
   if (!state || !sent) {
     return (
-      <Page title="Note for another trade">
+      <Page title={say('screen.send-back-note.note-for-another-trade')}>
         <p role={query.isError ? 'alert' : undefined}>
           {query.isError
             ? query.error.message
             : state
-              ? 'This sensor was not sent back.'
-              : 'Looking it up'}
+              ? say('screen.send-back-note.this-sensor-was-not')
+              : say('screen.send-back-note.looking-it-up')}
         </p>
       </Page>
     );
   }
   const { finding } = state.run;
   return (
-    <Page title={`To ${sent.to}: ${sent.title.charAt(0).toLowerCase()}${sent.title.slice(1)}`}>
+    <Page
+      title={say('screen.send-back-note.title', {
+        to: sent.to,
+        what: sent.title.charAt(0).toLowerCase() + sent.title.slice(1),
+      })}
+    >
       <PrintBar task={task} />
       <Typography>
-        RO {state.order.number}, {state.order.vehicle}, {state.order.plate}. {state.card.sensor}.
-        Sent back by {sent.name}, {new Date(sent.at).toLocaleString('en-GB')}.
+        {say('screen.send-back-note.ro-sent-back-by', {
+          number: state.order.number,
+          vehicle: state.order.vehicle,
+          plate: state.order.plate,
+          sensor: state.card.sensor,
+          person: sent.name,
+          at: moment(sent.at),
+        })}
       </Typography>
       <Typography variant="h2" sx={{ mt: 2 }}>
-        Why
+        {say('screen.send-back-note.why')}
       </Typography>
       <Box component="ul" sx={{ fontSize: '1.15rem' }} data-testid="note-reasons">
         {sent.reasons.map((reason) => (
@@ -45,7 +58,7 @@ export function SendBackNote() {
       {state.run.made.length > 0 && (
         <>
           <Typography variant="h2" sx={{ mt: 2 }}>
-            What was tried
+            {say('screen.send-back-note.what-was-tried')}
           </Typography>
           <ul>
             {state.run.made.map((made) => (
@@ -56,20 +69,26 @@ export function SendBackNote() {
       )}
       {finding && (
         <Typography sx={{ mt: 1 }}>
-          Read {finding.readings} {finding.readings === 1 ? 'time' : 'times'}: azimuth{' '}
-          {degrees(finding.azimuth.misalignment)} {finding.azimuth.direction}, elevation{' '}
-          {degrees(finding.elevation.misalignment)} {finding.elevation.direction}.
+          {say('screen.send-back-note.read-azimuth-elevation', {
+            readings: finding.readings,
+            readings2:
+              finding.readings === 1
+                ? say('screen.send-back-note.time')
+                : say('screen.send-back-note.times'),
+            misalignment: degrees(finding.azimuth.misalignment),
+            direction: finding.azimuth.direction,
+            misalignment2: degrees(finding.elevation.misalignment),
+            direction2: finding.elevation.direction,
+          })}
         </Typography>
       )}
       <Typography variant="h2" sx={{ mt: 2 }}>
-        Before it comes back
+        {say('screen.send-back-note.before-it-comes-back')}
       </Typography>
       <ul>
-        <li>The vehicle maker’s current service information decides how it is repaired.</li>
-        <li>After the repair this sensor is owed a calibration again.</li>
-        <li>
-          Until then its assistance is not proven: whoever drives the car is told so in writing.
-        </li>
+        <li>{say('screen.send-back-note.vehicle-makers-current-service')}</li>
+        <li>{say('screen.send-back-note.after-repair-this-sensor')}</li>
+        <li>{say('screen.send-back-note.until-then-its-assistance')}</li>
       </ul>
     </Page>
   );

@@ -13,6 +13,8 @@ import { useMay } from '../session/usePerson';
 import { FileButton } from '../shell/FileButton';
 import { TryAgain } from '../shell/Opening';
 import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
+import { day } from '../words/moments';
+import { say } from '../words/say';
 
 const KEY = ['archives'];
 
@@ -31,9 +33,9 @@ export function Archives() {
   });
   return (
     <>
-      <Typography variant="h2">Archives from elsewhere</Typography>
+      <Typography variant="h2">{say('screen.archives-from-elsewhere')}</Typography>
       <Typography color="text.secondary" sx={{ mb: 1.5 }}>
-        A sealed archive is checked byte by byte, and every record in it is computed again.
+        {say('screen.archives.sealed-archive-checked-byte')}
       </Typography>
       {may('archive') && (
         <FileButton
@@ -43,7 +45,7 @@ export function Archives() {
           fullWidth
           onFile={(file) => take.mutate(file)}
         >
-          Take in an archive
+          {say('screen.archives.take-in-archive')}
         </FileButton>
       )}
       {take.isError && (
@@ -54,7 +56,7 @@ export function Archives() {
       {list.isPending && <Skeleton variant="rectangular" height={160} sx={{ mt: 2 }} />}
       {list.isError && <TryAgain message={list.error.message} again={() => void list.refetch()} />}
       {list.data?.archives.length === 0 && (
-        <Typography sx={{ mt: 2 }}>None was taken in yet.</Typography>
+        <Typography sx={{ mt: 2 }}>{say('screen.archives.none-was-taken-in')}</Typography>
       )}
       {list.data?.archives.map((archive) => (
         <Archive key={archive.id} archive={archive} isNew={archive.id === taken} />
@@ -68,7 +70,7 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
   return (
     <Box
       component="article"
-      aria-label={`Archive of order ${archive.number}`}
+      aria-label={say('screen.archives.archive-order', { number: archive.number })}
       data-testid="archive"
       sx={{
         bgcolor: 'background.paper',
@@ -84,19 +86,22 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
         {archive.number}, {archive.vehicle} {archive.plate}
       </b>
       <Typography variant="body2" color="text.secondary">
-        From {archive.origin}. Taken in by {archive.person},{' '}
-        {new Date(archive.takenAt).toLocaleDateString('en-GB', { dateStyle: 'medium' })}.
+        {say('screen.archives.from-taken-in-by', {
+          origin: archive.origin,
+          person: archive.person,
+          day: day(archive.takenAt),
+        })}
       </Typography>
       <Typography
         sx={{ fontWeight: 700, color: archive.holds ? 'verdict.holds' : 'verdict.out', my: 0.5 }}
       >
         {archive.holds
           ? archive.records.some((record) => record.edition > 1)
-            ? 'Unchanged, and every record comes out as it was sealed.'
-            : 'Unchanged since it was sealed.'
+            ? say('screen.archives.unchanged-and-every-record')
+            : say('screen.archives.unchanged-since-it-was')
           : archive.broken.length > 0
-            ? 'Changed since it was sealed.'
-            : 'Unchanged, but it does not come out here as it was sealed.'}
+            ? say('screen.archives.changed-since-it-was')
+            : say('screen.archives.unchanged-but-it-does')}
       </Typography>
       {archive.broken.map((broken) => (
         <Typography key={broken} variant="body2">
@@ -111,25 +116,36 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
           <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'center' }}>
             <span>
               {record.sensor}
-              {record.revision > 1 && `, revision ${record.revision}`}
+              {record.revision > 1 &&
+                say('screen.archives.revision', { revision: record.revision })}
             </span>
             <span>
-              sealed <VerdictMark verdict={verdictFrom(record.sealed)} size={14} />
+              {say('screen.sealed-state')}{' '}
+              <VerdictMark verdict={verdictFrom(record.sealed)} size={14} />
             </span>
             {record.edition > 1 && (
               <span>
-                here <VerdictMark verdict={verdictFrom(record.again)} size={14} />
+                {say('screen.archives.here')}{' '}
+                <VerdictMark verdict={verdictFrom(record.again)} size={14} />
               </span>
             )}
           </Box>
           <Typography variant="body2" color="text.secondary" sx={{ overflowWrap: 'anywhere' }}>
             {record.failure
-              ? `It cannot be computed here: ${record.failure}`
+              ? say('screen.archives.it-cannot-be-computed', { failure: record.failure })
               : record.edition === 1
-                ? `Checked against its seal. It is not computed again: the first edition did not keep all it rests on. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
+                ? say('screen.archives.checked-against-its-seal', {
+                    sealedBy: record.sealedBy,
+                    day: day(record.sealedAt),
+                  })
                 : record.differences.length === 0
-                  ? `Every figure comes out the same. ${record.sealedBy}, ${new Date(record.sealedAt).toLocaleDateString('en-GB')}.`
-                  : `Otherwise here: ${record.differences.join(', ')}`}
+                  ? say('screen.archives.every-figure-comes-out', {
+                      sealedBy: record.sealedBy,
+                      day: day(record.sealedAt),
+                    })
+                  : say('screen.archives.otherwise-here', {
+                      differences: record.differences.join(', '),
+                    })}
           </Typography>
           {record.refused?.map((line) => (
             <Typography key={line.line} variant="body2" color="verdict.out">
@@ -143,7 +159,7 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
         </Box>
       ))}
       {archive.records.length === 0 && (
-        <Typography variant="body2">No sensor of it was sealed.</Typography>
+        <Typography variant="body2">{say('screen.archives.no-sensor-it-was')}</Typography>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
         {archive.photos

@@ -9,6 +9,8 @@ import type { HistoryTask } from '../api/types';
 import { degrees } from '../words/length';
 import { TryAgain } from '../shell/Opening';
 import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
+import { day } from '../words/moments';
+import { say } from '../words/say';
 
 /** A car's visits, the latest first, with what came of each sensor. */
 export function CarPast({
@@ -40,36 +42,32 @@ export function CarPast({
   return (
     <>
       <Typography variant="h2">
-        {orders[0]?.vehicle ?? 'Unknown car'} {car.plate}
+        {orders[0]?.vehicle ?? say('screen.car-past.unknown-car')} {car.plate}
       </Typography>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
-        {car.vin ? `VIN ${car.vin}. ` : ''}
-        {orders.length === 0
-          ? 'The shop has no order of it.'
-          : orders.length === 1
-            ? 'One visit.'
-            : `${orders.length} visits.`}
+        {car.vin ? `${say('screen.car-past.vin', { vin: car.vin })} ` : ''}
+        {say('screen.car-past.visits', { visits: orders.length })}
       </Typography>
       {orders.map((order) => (
         <Box
           key={order.id}
           component="article"
-          aria-label={`Order ${order.number}`}
+          aria-label={say('screen.order', { number: order.number })}
           sx={{ borderTop: 2, borderColor: 'divider', pt: 1, mb: 2.5 }}
         >
           <Box
             sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 1 }}
           >
             <b>
-              {new Date(order.openedAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}
-              {order.closed ? '' : ', open'}
+              {day(order.openedAt)}
+              {order.closed ? '' : say('screen.car-past.open')}
             </b>
             <Button component={Link} to={`/orders/${order.id}`} variant="outlined">
-              Order {order.number}
+              {say('screen.order', { number: order.number })}
             </Button>
           </Box>
           <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
-            {order.operations.join(', ') || 'Nothing entered of what was done.'}
+            {order.operations.join(', ') || say('screen.car-past.nothing-entered-what-was')}
           </Typography>
           {order.sensors
             .filter((sensor) => sensor.owed !== 'not-owed' || sensor.sealedAt !== null)
@@ -108,27 +106,34 @@ function SensorLine({
           <span>{sensor.name}</span>
           <VerdictMark verdict={verdictFrom(sensor.outcome?.verdict ?? sensor.verdict)} size={14} />
           {sensor.revision !== null && sensor.revision > 1 && (
-            <span>revision {sensor.revision}</span>
+            <span>{say('screen.car-past.revision', { revision: sensor.revision })}</span>
           )}
         </Box>
         <Typography variant="body2" color="text.secondary">
           {outcome?.azimuth != null && outcome.elevation != null
-            ? `${degrees(outcome.azimuth)} in azimuth, ${degrees(outcome.elevation)} in elevation`
+            ? say('screen.car-past.in-azimuth-in-elevation', {
+                azimuth: degrees(outcome.azimuth),
+                elevation: degrees(outcome.elevation),
+              })
             : sensor.sealedAt === null
-              ? 'not sealed'
-              : 'not read'}
+              ? say('screen.car-past.not-sealed')
+              : say('screen.car-past.not-read')}
           {outcome && (outcome.zeroAzimuth !== 0 || outcome.zeroElevation !== 0)
-            ? ` · zeros ${degrees(outcome.zeroAzimuth)} and ${degrees(outcome.zeroElevation)}`
+            ? ` ${say('screen.car-past.zeros-and', { zeroAzimuth: degrees(outcome.zeroAzimuth), zeroElevation: degrees(outcome.zeroElevation) })}`
             : ''}
         </Typography>
       </Box>
       {serial ? (
-        <Button color="inherit" onClick={() => onSensor(serial)} title="This sensor’s history">
+        <Button
+          color="inherit"
+          onClick={() => onSensor(serial)}
+          title={say('screen.car-past.this-sensors-history')}
+        >
           {serial}
         </Button>
       ) : (
         <Typography variant="body2" color="text.secondary">
-          no serial number
+          {say('screen.car-past.no-serial-number')}
         </Typography>
       )}
     </Box>

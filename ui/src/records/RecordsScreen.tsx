@@ -16,8 +16,8 @@ import { VerdictMark } from '../shell/VerdictMark';
 import { Archives } from './Archives';
 import { CarPast } from './CarPast';
 import { SensorPast } from './SensorPast';
-
-const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { dateStyle: 'medium' });
+import { day } from '../words/moments';
+import { say } from '../words/say';
 
 /** All that the shop has recorded, found while typing, and beside it what is known of one car or one sensor. */
 export function RecordsScreen() {
@@ -32,11 +32,11 @@ export function RecordsScreen() {
   const archives = address.get('show') === 'archives';
   const open = (to: Record<string, string>) => setAddress(to);
   return (
-    <Page title="Records" fill>
+    <Page title={say('screen.records')} fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
         <TextField
           id="search"
-          label="Find: number, plate, VIN, car, a sensor’s serial number"
+          label={say('screen.records-screen.find-number-plate-vin')}
           type="search"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
@@ -49,7 +49,7 @@ export function RecordsScreen() {
           onClick={() => setAddress(archives ? {} : { show: 'archives' })}
           sx={{ minHeight: 56 }}
         >
-          Archives from elsewhere
+          {say('screen.archives-from-elsewhere')}
         </Button>
       </Box>
       <Box
@@ -70,12 +70,15 @@ export function RecordsScreen() {
           <Typography color="text.secondary" sx={{ mb: 1 }} aria-live="polite">
             {list.count !== null &&
               (list.count === 0
-                ? `Nothing has “${search}” in it.`
-                : `${list.pages[0]?.more ? 'More than ' : ''}${list.count.toLocaleString('en-US')} ${list.count === 1 ? 'order' : 'orders'}`)}
+                ? say('screen.records-screen.nothing-has-in-it', { search })
+                : say('screen.records-screen.count', {
+                    count: list.count,
+                    more: list.pages[0]?.more === true,
+                  }))}
           </Typography>
           {orders.length > 0 && (
             <LongList
-              label="Orders"
+              label={say('screen.records-screen.orders')}
               items={orders}
               itemKey={(order) => order.id}
               height={92}
@@ -96,7 +99,7 @@ export function RecordsScreen() {
         </Box>
         <Box
           component="section"
-          aria-label="History"
+          aria-label={say('screen.records-screen.history')}
           sx={{
             minHeight: 0,
             overflowY: 'auto',
@@ -119,8 +122,7 @@ export function RecordsScreen() {
             />
           ) : (
             <Typography color="text.secondary">
-              Tap an order: what the shop knows of its car stands here, visit by visit, and of each
-              sensor by the serial number on its label.
+              {say('screen.records-screen.tap-order-what-shop')}
             </Typography>
           )}
         </Box>
@@ -167,7 +169,11 @@ function Line({
       <Box sx={{ flex: 1, minWidth: 0 }}>
         <Box sx={{ ...CLIP, fontWeight: 700 }}>{order.vehicle}</Box>
         <Box sx={{ ...CLIP, color: 'text.secondary', fontSize: '0.9rem' }}>
-          {[order.plate, day(order.openedAt), order.closed ? 'closed' : 'open']
+          {[
+            order.plate,
+            day(order.openedAt),
+            say(order.closed ? 'screen.order-spine.closed' : 'screen.records-screen.open'),
+          ]
             .filter((text) => text !== '')
             .join(' · ')}
         </Box>

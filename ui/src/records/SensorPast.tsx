@@ -14,6 +14,8 @@ import type { HistoryTask } from '../api/types';
 import { degrees } from '../words/length';
 import { TryAgain } from '../shell/Opening';
 import { VerdictMark, verdictFrom } from '../shell/VerdictMark';
+import { day } from '../words/moments';
+import { say } from '../words/say';
 
 const signed = (value: number) => `${value < 0 ? '−' : '+'}${degrees(value)}`;
 
@@ -35,13 +37,16 @@ export function SensorPast({ serial, onCar }: { serial: string; onCar: (plate: s
   const plates = [...new Set(tasks.map((task) => task.plate))];
   return (
     <>
-      <Typography variant="h2">Sensor {serial}</Typography>
+      <Typography variant="h2">{say('screen.sensor-past.sensor', { serial })}</Typography>
       <Typography color="text.secondary" sx={{ mb: 1 }}>
-        {tasks[0]?.partNumber ? `Part ${tasks[0].partNumber}. ` : ''}
+        {tasks[0]?.partNumber
+          ? `${say('screen.sensor-past.part', { partNumber: tasks[0].partNumber })} `
+          : ''}
         {tasks.length === 0
-          ? 'No order has this number on a label.'
-          : `${tasks.length === 1 ? 'One visit' : `${tasks.length} visits`}, ${zeros.length === 0 ? 'no electronic zero given here' : zeros.length === 1 ? 'one electronic zero' : `${zeros.length} electronic zeros`}.`}
-        {plates.length > 1 && ` It was seen on ${plates.length} cars.`}
+          ? say('screen.sensor-past.no-order-has-this')
+          : say('screen.sensor-past.visits', { visits: tasks.length, zeros: zeros.length })}
+        {plates.length > 1 &&
+          ` ${say('screen.sensor-past.it-was-seen-on', { plates: plates.length })}`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
         {plates
@@ -58,12 +63,18 @@ export function SensorPast({ serial, onCar }: { serial: string; onCar: (plate: s
       {zeros.length > 0 && (
         <>
           <Typography variant="h3" sx={{ mt: 2 }}>
-            Electronic zeros so far
+            {say('screen.sensor-past.electronic-zeros-so-far')}
           </Typography>
           <Table size="small">
             <TableHead>
               <TableRow>
-                {['Given', 'Azimuth', 'Elevation', 'Sum, azimuth', 'Sum, elevation'].map((head) => (
+                {[
+                  say('screen.sensor-past.given'),
+                  say('screen.azimuth'),
+                  say('screen.elevation'),
+                  say('screen.sensor-past.sum-azimuth'),
+                  say('screen.sensor-past.sum-elevation'),
+                ].map((head) => (
                   <TableCell key={head}>{head}</TableCell>
                 ))}
               </TableRow>
@@ -72,7 +83,7 @@ export function SensorPast({ serial, onCar }: { serial: string; onCar: (plate: s
               {zeros.map((zero) => (
                 <TableRow key={zero.at}>
                   <TableCell>
-                    {new Date(zero.at).toLocaleDateString('en-GB')}, {zero.person}
+                    {day(zero.at)}, {zero.person}
                   </TableCell>
                   <TableCell>{signed(zero.azimuth)}</TableCell>
                   <TableCell>{signed(zero.elevation)}</TableCell>
@@ -83,7 +94,7 @@ export function SensorPast({ serial, onCar }: { serial: string; onCar: (plate: s
             </TableBody>
           </Table>
           <Typography variant="body2" sx={{ mt: 1 }}>
-            Those given elsewhere are not among them: the sensor itself tells its sum.
+            {say('screen.sensor-past.those-given-elsewhere-are')}
           </Typography>
         </>
       )}
@@ -105,17 +116,20 @@ function Visit({ task }: { task: HistoryTask }) {
       }}
     >
       <Box sx={{ minWidth: 0 }}>
-        <b>{new Date(task.openedAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}</b>{' '}
+        <b>{day(task.openedAt)}</b>{' '}
         <VerdictMark verdict={verdictFrom(task.outcome?.verdict ?? task.verdict)} size={14} />
         <Typography variant="body2" color="text.secondary">
           {task.vehicle} {task.plate}, {task.name}
           {task.outcome?.azimuth != null &&
             task.outcome.elevation != null &&
-            `: ${degrees(task.outcome.azimuth)} in azimuth, ${degrees(task.outcome.elevation)} in elevation`}
+            say('screen.sensor-past.in-azimuth-in-elevation', {
+              azimuth: degrees(task.outcome.azimuth),
+              elevation: degrees(task.outcome.elevation),
+            })}
         </Typography>
       </Box>
       <Button component={Link} to={`/orders/${task.order}`} color="inherit">
-        Order {task.number}
+        {say('screen.order', { number: task.number })}
       </Button>
     </Box>
   );

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useSignIn } from './usePerson';
+import { say } from '../words/say';
 
 export function SignInForm({ title, note }: { title: string; note: string }) {
   const signIn = useSignIn();
@@ -25,7 +26,7 @@ export function SignInForm({ title, note }: { title: string; note: string }) {
       <Typography color="text.secondary">{note}</Typography>
       <TextField
         id="email"
-        label="E-mail"
+        label={say('screen.e-mail')}
         type="email"
         autoComplete="username"
         autoFocus
@@ -35,7 +36,7 @@ export function SignInForm({ title, note }: { title: string; note: string }) {
       />
       <TextField
         id="password"
-        label="Password"
+        label={say('screen.sign-in-form.password')}
         type="password"
         autoComplete="current-password"
         required
@@ -45,7 +46,7 @@ export function SignInForm({ title, note }: { title: string; note: string }) {
         helperText={signIn.error?.message}
       />
       <Button type="submit" variant="contained" loading={signIn.isPending}>
-        Sign in
+        {say('screen.sign-in-form.sign-in')}
       </Button>
     </Paper>
   );

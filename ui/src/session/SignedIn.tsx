@@ -4,6 +4,7 @@ import Dialog from '@mui/material/Dialog';
 import { useState, type ReactNode } from 'react';
 import { SignInForm } from './SignInForm';
 import { useHasLeft, usePerson } from './usePerson';
+import { say } from '../words/say';
 
 /**
  * Shows the application to people who have signed in. A session that ends later is renewed over the open screen,
@@ -17,14 +18,14 @@ export function SignedIn({ children }: { children: ReactNode }) {
     setEverSignedIn(true);
   }
   if (person.isPending) {
-    return <Box sx={{ p: 4 }}>Opening Lumbro</Box>;
+    return <Box sx={{ p: 4 }}>{say('screen.signed-in.opening-lumbro')}</Box>;
   }
   if (person.isError) {
     return (
       <Box sx={{ p: 4 }} role="alert">
         <p>{person.error.message}</p>
         <Button variant="contained" onClick={() => void person.refetch()}>
-          Try again
+          {say('screen.try-again')}
         </Button>
       </Box>
     );
@@ -32,7 +33,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
   if (person.data === null && (left || !everSignedIn)) {
     return (
       <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
-        <SignInForm title="Lumbro" note="Set-up, proof and record of radar sensor calibrations." />
+        <SignInForm title={say('screen.name')} note={say('screen.signed-in.set-up-proof-and')} />
       </Box>
     );
   }
@@ -40,7 +41,10 @@ export function SignedIn({ children }: { children: ReactNode }) {
     <>
       {children}
       <Dialog open={person.data === null} aria-labelledby="sign-in-title">
-        <SignInForm title="Sign in again" note="Your session has ended. What you typed is kept." />
+        <SignInForm
+          title={say('screen.signed-in.sign-in-again')}
+          note={say('screen.signed-in.your-session-has-ended')}
+        />
       </Dialog>
     </>
   );

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
+import { readFor } from '../words/reader';
 import type { Act, Person } from '../api/types';
 
 const KEY = ['person'];
@@ -12,7 +13,7 @@ export function usePerson() {
     queryKey: KEY,
     queryFn: async () => {
       try {
-        return await answer(client.GET('/api/session'));
+        return present(await answer(client.GET('/api/session')));
       } catch (failure) {
         if (failure instanceof Refused && failure.isSignedOut) {
           return null;
@@ -22,6 +23,12 @@ export function usePerson() {
     },
     staleTime: Infinity,
   });
+}
+
+/** The screen is written as the person's shop writes. */
+function present(person: Person): Person {
+  readFor(person.reader);
+  return person;
 }
 
 /** Whether the one who is signed in may do something; nobody may while that is not known. */
@@ -40,7 +47,7 @@ export function useSignIn() {
     },
     onSuccess: (person) => {
       queries.setQueryData(LEFT, false);
-      queries.setQueryData(KEY, person);
+      queries.setQueryData(KEY, present(person));
     },
   });
 }

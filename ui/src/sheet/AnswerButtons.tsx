@@ -4,14 +4,15 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { useKeys } from './useKeys';
+import { say, type Code } from '../words/say';
 
 export type Answer = 'yes' | 'no' | 'not-checked' | 'on-word';
 
-export const ANSWERS: Record<Answer, string> = {
-  yes: 'Yes',
-  no: 'No',
-  'not-checked': 'Not checked',
-  'on-word': 'On word',
+export const ANSWERS: Record<Answer, Code> = {
+  yes: 'screen.yes',
+  no: 'screen.no',
+  'not-checked': 'screen.answer-buttons.not-checked',
+  'on-word': 'screen.answer-buttons.on-word',
 };
 const KEYS: Record<Answer, string> = { yes: 'Y', no: 'N', 'not-checked': 'C', 'on-word': 'W' };
 
@@ -24,7 +25,7 @@ export function AnswerButtons({
   onAnswer: (answer: Answer, word?: string) => void;
 }) {
   const [asking, setAsking] = useState(false);
-  const say = (answer: Answer) => (answer === 'on-word' ? setAsking(true) : onAnswer(answer));
+  const choose = (answer: Answer) => (answer === 'on-word' ? setAsking(true) : onAnswer(answer));
   useKeys(
     useMemo(
       () =>
@@ -33,7 +34,7 @@ export function AnswerButtons({
           : Object.fromEntries(
               (Object.keys(ANSWERS) as Answer[]).map((answer) => [
                 KEYS[answer].toLowerCase(),
-                () => say(answer),
+                () => choose(answer),
               ]),
             ),
       [asking, onAnswer], // eslint-disable-line react-hooks/exhaustive-deps
@@ -55,9 +56,9 @@ export function AnswerButtons({
           variant={answer === 'yes' ? 'contained' : 'outlined'}
           disabled={busy}
           sx={{ px: 1, whiteSpace: 'nowrap' }}
-          onClick={() => say(answer)}
+          onClick={() => choose(answer)}
         >
-          {ANSWERS[answer]} <Key of={KEYS[answer]} />
+          {say(ANSWERS[answer])} <Key of={KEYS[answer]} />
         </Button>
       ))}
     </Box>
@@ -98,7 +99,7 @@ function WordForm({ onSay, onCancel }: { onSay: (word: string) => void; onCancel
     >
       <TextField
         id="word"
-        label="On whose word"
+        label={say('screen.answer-buttons.on-whose-word')}
         autoFocus
         required
         value={word}
@@ -106,14 +107,14 @@ function WordForm({ onSay, onCancel }: { onSay: (word: string) => void; onCancel
         slotProps={{ htmlInput: { maxLength: 80 } }}
       />
       <Typography variant="body2" color="text.secondary">
-        It counts as met and stays marked as hearsay in the record.
+        {say('screen.answer-buttons.it-counts-as-met')}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained">
-          Record it
+          {say('screen.record-it')}
         </Button>
         <Button color="inherit" onClick={onCancel}>
-          Back
+          {say('screen.back')}
         </Button>
       </Box>
     </Box>

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import Dialog from '@mui/material/Dialog';
 import type { ReactNode } from 'react';
+import { say } from '../words/say';
 
 /** The far view's frame: the whole screen for a title and one figure or sentence, left by a touch or a key. */
 export function FarFrame({
@@ -37,7 +38,7 @@ export function FarFrame({
           {title}
         </Box>
         {children}
-        <Box sx={{ color: 'text.secondary' }}>F or Escape goes back</Box>
+        <Box sx={{ color: 'text.secondary' }}>{say('screen.far-frame.f-or-escape-goes')}</Box>
       </Box>
     </Dialog>
   );

@@ -1,13 +1,14 @@
 import Button from '@mui/material/Button';
 import { Link } from 'react-router';
 import { Page } from './Page';
+import { say } from '../words/say';
 
 export function Nowhere() {
   return (
-    <Page title="Not here">
-      <p>There is nothing at this address.</p>
+    <Page title={say('screen.nowhere.not-here')}>
+      <p>{say('screen.nowhere.there-nothing-at-this')}</p>
       <Button variant="contained" component={Link} to="/">
-        Go to Today
+        {say('screen.nowhere.go-today')}
       </Button>
     </Page>
   );

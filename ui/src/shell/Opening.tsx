@@ -5,6 +5,7 @@ import type { UseQueryResult } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Refused } from '../api/client';
 import { Nowhere } from './Nowhere';
+import { say } from '../words/say';
 
 /** What stands in the place of a screen whose data is on its way, missing or out of reach. */
 export function Opening({ query, what }: { query: UseQueryResult; what: string }) {
@@ -16,10 +17,10 @@ export function Opening({ query, what }: { query: UseQueryResult; what: string }
       {query.isError ? (
         <TryAgain message={query.error.message} again={() => void query.refetch()} />
       ) : (
-        <CircularProgress aria-label={`Opening ${what}`} />
+        <CircularProgress aria-label={say('screen.opening.opening', { what })} />
       )}
       <Button component={Link} to="/" color="inherit">
-        Back to Today
+        {say('screen.opening.back-today')}
       </Button>
     </Box>
   );
@@ -31,7 +32,7 @@ export function TryAgain({ message, again }: { message: string; again: () => voi
     <Box role="alert">
       <p>{message}</p>
       <Button variant="contained" onClick={again}>
-        Try again
+        {say('screen.try-again')}
       </Button>
     </Box>
   );

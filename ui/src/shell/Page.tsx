@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useEffect, type ReactNode } from 'react';
 import { TopBar } from './TopBar';
+import { say } from '../words/say';
 
 /** A screen of flowing content under the top bar; a filling one is as high as the window and scrolls inside. */
 export function Page({
@@ -14,7 +15,7 @@ export function Page({
   fill?: boolean;
 }) {
   useEffect(() => {
-    document.title = `${title} · Lumbro`;
+    document.title = say('screen.page.lumbro', { title });
   }, [title]);
   return (
     <Box

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { usePerson, useSignOut } from '../session/usePerson';
+import { say } from '../words/say';
 
 /** The name, what is open, and what holds on every screen: units, light or dark, who is signed in. */
 export function TopBar({ children }: { children?: ReactNode }) {
@@ -34,21 +35,25 @@ export function TopBar({ children }: { children?: ReactNode }) {
         to="/"
         color="inherit"
         sx={{ fontSize: '1.25rem', px: 1 }}
-        aria-label="Lumbro, to Today"
+        aria-label={say('screen.top-bar.lumbro-today')}
       >
-        Lumbro
+        {say('screen.name')}
       </Button>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         {children ?? (
-          <Box component="nav" aria-label="Screens" sx={{ display: 'flex', gap: 0.5 }}>
+          <Box
+            component="nav"
+            aria-label={say('screen.top-bar.screens')}
+            sx={{ display: 'flex', gap: 0.5 }}
+          >
             {[
-              ['/', 'Today'],
-              ['/records', 'Records'],
-              ['/cards', 'Cards'],
-              ['/kit', 'Kit'],
-              ['/bays', 'Bays'],
-              ['/practice', 'Practice'],
-              ['/people', 'People'],
+              ['/', say('screen.today')],
+              ['/records', say('screen.records')],
+              ['/cards', say('screen.top-bar.cards')],
+              ['/kit', say('screen.kit')],
+              ['/bays', say('screen.bays')],
+              ['/practice', say('screen.top-bar.practice')],
+              ['/people', say('screen.people')],
             ].map(([to, words]) => (
               <Button
                 key={to}
@@ -64,19 +69,23 @@ export function TopBar({ children }: { children?: ReactNode }) {
           </Box>
         )}
       </Box>
-      <Button color="inherit" onClick={toggleDisplay} aria-label={`Units: ${display}. Change.`}>
+      <Button
+        color="inherit"
+        onClick={toggleDisplay}
+        aria-label={say('screen.top-bar.units-change', { display })}
+      >
         {display}
       </Button>
       <Button color="inherit" onClick={() => setMode(dark ? 'light' : 'dark')}>
-        {dark ? 'Light' : 'Dark'}
+        {dark ? say('screen.top-bar.light') : say('screen.top-bar.dark')}
       </Button>
       {person.data && (
         <Button
           color="inherit"
           onClick={() => signOut.mutate()}
-          title={`${person.data.name}, ${person.data.role}`}
+          title={`${person.data.name}, ${say(`role.${person.data.role}`)}`}
         >
-          Sign out
+          {say('screen.top-bar.sign-out')}
         </Button>
       )}
     </Box>

@@ -1,17 +1,18 @@
 import Box from '@mui/material/Box';
 import type { VerdictWord } from '../api/types';
+import { say, type Code } from '../words/say';
 
-const WORDS: Record<VerdictWord, string> = {
-  holds: 'Holds',
-  out: 'Out',
-  unproven: 'Unproven',
-  'not-measured': 'Not measured',
-  'sent-back': 'Sent back',
-  'handed-over': 'Handed over',
+const WORDS: Record<VerdictWord, Code> = {
+  holds: 'screen.verdict-mark.holds',
+  out: 'screen.verdict-mark.out',
+  unproven: 'screen.verdict-mark.unproven',
+  'not-measured': 'screen.verdict-mark.not-measured',
+  'sent-back': 'screen.verdict-mark.sent-back',
+  'handed-over': 'screen.verdict-mark.handed-over',
 };
 
 export function verdictWord(verdict: VerdictWord): string {
-  return WORDS[verdict];
+  return say(WORDS[verdict]);
 }
 
 /** A verdict as a record keeps it; what it does not know is not measured. */
@@ -36,7 +37,7 @@ export function VerdictMark({ verdict, size = 20 }: { verdict: VerdictWord; size
         <VerdictShape verdict={verdict} size={size} />
       </Box>
       <Box component="span" sx={{ fontWeight: 700, fontSize: size * 0.95, lineHeight: 1.1 }}>
-        {WORDS[verdict]}
+        {say(WORDS[verdict])}
       </Box>
     </Box>
   );

@@ -10,15 +10,16 @@ import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Page } from '../shell/Page';
 import { PrintBar } from '../shell/PrintBar';
 import { figures } from '../theme/theme';
+import { say, sayOr, type Code } from '../words/say';
 
-const DATUMS: Record<string, string> = {
-  'front-mark': 'the front mark',
-  'rear-mark': 'the rear mark',
-  'sensor-face': 'the sensor’s face',
-  'front-bumper': 'the front of the bumper',
-  'rear-bumper': 'the rear of the bumper',
-  'front-hub': 'the front hub',
-  'rear-hub': 'the rear hub',
+const DATUMS: Record<string, Code> = {
+  'front-mark': 'screen.stake-out-page.front-mark',
+  'rear-mark': 'screen.stake-out-page.rear-mark',
+  'sensor-face': 'screen.stake-out-page.sensors-face',
+  'front-bumper': 'screen.stake-out-page.front-bumper',
+  'rear-bumper': 'screen.stake-out-page.rear-bumper',
+  'front-hub': 'screen.stake-out-page.front-hub',
+  'rear-hub': 'screen.stake-out-page.rear-hub',
 };
 
 /** The sheet to lay the spot out by before anything stands there: for the screen, and to print and lay on the floor. */
@@ -32,19 +33,29 @@ export function StakeOutPage() {
   });
   if (!sheet.data) {
     return (
-      <Page title="Stake-out">
-        <p role={sheet.isError ? 'alert' : undefined}>{sheet.error?.message ?? 'Computing'}</p>
+      <Page title={say('screen.stake-out-page.stake-out')}>
+        <p role={sheet.isError ? 'alert' : undefined}>
+          {sheet.error?.message ?? say('screen.computing')}
+        </p>
       </Page>
     );
   }
   const { data } = sheet;
   return (
-    <Page title={`Stake-out for ${data.sensor}`}>
+    <Page title={say('screen.stake-out-page.stake-out-for', { sensor: data.sensor })}>
       <PrintBar task={task} />
       <Typography>
-        RO {data.order.number}, {data.order.vehicle}, {data.order.plate}. {data.sensor}: {data.side}
-        . {data.card.title}, edition {data.card.edition}, {data.card.source}
-        {data.card.checked ? '' : ', not checked by a second person'}.
+        {say('screen.stake-out-page.ro-edition', {
+          number: data.order.number,
+          vehicle: data.order.vehicle,
+          plate: data.order.plate,
+          sensor: data.sensor,
+          side: data.side,
+          card: data.card.title,
+          edition: data.card.edition,
+          source: data.card.source,
+          checked: data.card.checked ? '' : say('screen.stake-out-page.not-checked-by-second'),
+        })}
       </Typography>
       <Typography sx={{ fontWeight: 700, mb: 2 }}>
         {specified(data, display)} {data.facing}
@@ -65,24 +76,32 @@ export function StakeOutPage() {
           </Block>
         ))}
         <Block
-          title="Height over the floor there"
+          title={say('screen.stake-out-page.height-over-floor-there')}
           note={
             data.floor.from === 'readings'
-              ? `Corrected for the floor, which lies ${length(data.floor.below, display, 1)} ${data.floor.below >= 0 ? 'lower' : 'higher'} there.`
-              : `The floor was not surveyed: ±${length(data.floor.s, display, 1)} is allowed for it.`
+              ? say('screen.stake-out-page.corrected-for-floor-which', {
+                  by: length(data.floor.below, display, 1),
+                  lower: data.floor.below >= 0,
+                })
+              : say('screen.stake-out-page.floor-was-not-surveyed', {
+                  s: length(data.floor.s, display, 1),
+                })
           }
         >
           {data.heights.map((height) => (
             <Row
               key={height.datum}
-              what={`to the target’s ${height.datum}${height.own ? ' (as the card)' : ''}`}
+              what={say('screen.stake-out-page.targets', {
+                datum: height.datum,
+                own: height.own,
+              })}
               figure={length(height.value, display)}
             />
           ))}
         </Block>
       </Box>
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
-        With the stand on the spot, each way of measuring reads
+        {say('screen.stake-out-page.with-stand-on-spot')}
       </Typography>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {data.schools.map((school) => (
@@ -91,7 +110,7 @@ export function StakeOutPage() {
               <Row
                 key={row.what}
                 small
-                what={`${row.what}${row.check ? ' (a check)' : ''}`}
+                what={`${row.what}${row.check ? ` ${say('screen.check')}` : ''}`}
                 figure={expectedReading(row.value, row.reads, display)}
               />
             ))}
@@ -109,17 +128,37 @@ export function StakeOutPage() {
 
 function specified(data: StakeOut, display: LengthDisplay): string {
   const { spot } = data;
-  const datum = DATUMS[spot.datum] ?? spot.datum;
+  const datum = sayOr(DATUMS[spot.datum], spot.datum);
   if (spot.range !== undefined && spot.bearing !== undefined) {
-    return `The card: ${length(spot.range, display)} from ${datum}, under ${degrees(spot.bearing, 1)} ${spot.bearing >= 0 ? 'to the car’s left' : 'to the car’s right'} of straight ahead.`;
+    return say('screen.stake-out-page.card-from-under-straight', {
+      range: length(spot.range, display),
+      datum,
+      bearing: degrees(spot.bearing, 1),
+      left: spot.bearing >= 0,
+    });
   }
   const along = spot.along ?? 0;
   const across = spot.across ?? 0;
   const beside =
     across === 0
-      ? 'on the line'
-      : `${length(across, display)} to the car’s ${across > 0 ? 'left' : 'right'}`;
-  return `The card: ${length(along, display)} ${along >= 0 ? 'ahead of' : 'behind'} ${datum}, ${beside}.`;
+      ? say('screen.stake-out-page.on-line')
+      : say('screen.stake-out-page.cars', {
+          across: length(across, display),
+          left: across > 0,
+        });
+  return say('screen.stake-out-page.card', {
+    along: length(along, display),
+    ahead: along >= 0,
+    datum,
+    beside,
+  });
+}
+
+function sidedAngle(value: number): string {
+  const figure = degrees(value, 1);
+  return /[1-9]/.test(figure)
+    ? `${figure} ${say(value > 0 ? 'screen.left' : 'screen.right')}`
+    : figure;
 }
 
 function wayFigure(row: StakeOut['ways'][number]['rows'][number], display: LengthDisplay): string {
@@ -127,10 +166,10 @@ function wayFigure(row: StakeOut['ways'][number]['rows'][number], display: Lengt
     case 'sided':
       return expectedReading(row.value, 'sided', display);
     case 'angle-ahead':
-      return `${degrees(row.value, 1)}${/[1-9]/.test(degrees(row.value, 1)) ? ` ${row.value > 0 ? 'left' : 'right'}` : ''}`;
+      return sidedAngle(row.value);
     case 'angle-behind':
       // Anticlockwise from straight behind is to the car's right.
-      return `${degrees(row.value, 1)}${/[1-9]/.test(degrees(row.value, 1)) ? ` ${row.value > 0 ? 'right' : 'left'}` : ''}`;
+      return sidedAngle(-row.value);
     default:
       return length(row.value, display);
   }

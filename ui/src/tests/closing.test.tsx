@@ -33,7 +33,14 @@ const item = (over = {}) => ({
 
 function signedIn(role: string, may: string[]) {
   server.on('GET /api/session', {
-    body: { name: 'Oda Merrin', email: 'oda@copperlane.example', role, may, shop: 'Copper Lane' },
+    body: {
+      name: 'Oda Merrin',
+      email: 'oda@copperlane.example',
+      role,
+      may,
+      shop: 'Copper Lane',
+      reader: { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' },
+    },
   });
 }
 

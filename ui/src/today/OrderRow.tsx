@@ -2,30 +2,31 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { OrderLine, PresentKind } from '../api/types';
 import { VerdictMark } from '../shell/VerdictMark';
+import { say, type Code } from '../words/say';
 
-const WAITS: Record<PresentKind, string> = {
-  prepare: 'preparation',
-  line: 'the line',
-  read: 'a reading',
-  check: 'a check tape',
-  decide: 'a tape that decides which reading is wrong',
-  remeasure: 'a reading to take again',
-  move: 'the stand to be moved',
-  improve: 'a better reading',
-  'survey-floor': 'the floor to be surveyed',
-  run: 'the run, which is barred',
-  step: 'the next step of the run',
-  outcome: 'what the scan tool did',
-  diagnose: 'a check of what went wrong',
-  repeat: 'the axis to be read once more',
-  adjust: 'the screws to be turned',
-  zero: 'an electronic zero',
-  'shift-test': 'the target to be shifted for a test',
-  'shift-back': 'the target back on its mark',
-  accept: 'a lead to accept it',
-  'send-back': 'it to be sent back',
-  prove: 'a decision on the axis',
-  close: 'the seal',
+const WAITS: Record<PresentKind, Code> = {
+  prepare: 'screen.order-row.preparation',
+  line: 'screen.order-row.line',
+  read: 'screen.order-row.reading',
+  check: 'screen.order-row.check-tape',
+  decide: 'screen.order-row.tape-that-decides-which',
+  remeasure: 'screen.order-row.reading-take-again',
+  move: 'screen.order-row.stand-be-moved',
+  improve: 'screen.order-row.better-reading',
+  'survey-floor': 'screen.order-row.floor-be-surveyed',
+  run: 'screen.order-row.run-which-barred',
+  step: 'screen.order-row.next-step-run',
+  outcome: 'screen.order-row.what-scan-tool-did',
+  diagnose: 'screen.order-row.check-what-went-wrong',
+  repeat: 'screen.order-row.axis-be-read-once',
+  adjust: 'screen.order-row.screws-be-turned',
+  zero: 'screen.order-row.electronic-zero',
+  'shift-test': 'screen.order-row.target-be-shifted-for',
+  'shift-back': 'screen.order-row.target-back-on-its',
+  accept: 'screen.order-row.lead-accept-it',
+  'send-back': 'screen.order-row.it-be-sent-back',
+  prove: 'screen.order-row.decision-on-axis',
+  close: 'screen.order-row.seal',
 };
 
 type Task = OrderLine['tasks'][number];
@@ -50,7 +51,7 @@ function place(order: OrderLine): string {
 
 function waitsFor(order: OrderLine): string {
   if (order.closed) {
-    return 'Sealed';
+    return say('screen.sealed');
   }
   if (order.waits.kind !== 'task') {
     return order.waits.says;
@@ -59,7 +60,7 @@ function waitsFor(order: OrderLine): string {
   if (next === undefined) {
     return order.waits.says;
   }
-  return `${next.name}: ${next.present === null ? 'a reading of its axis' : WAITS[next.present]}`;
+  return `${next.name}: ${next.present === null ? say('screen.order-row.reading-its-axis') : say(WAITS[next.present])}`;
 }
 
 /** One order: what it waits for, in words readable from the bench. */
@@ -113,10 +114,10 @@ export function OrderRow({ order }: { order: OrderLine }) {
       <Box sx={{ minWidth: 0, display: { xs: 'none', md: 'block' } }}>
         <Box sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
           {order.alarm
-            ? `${order.alarms} to capture before refit`
+            ? say('screen.order-row.capture-before-refit', { alarms: order.alarms })
             : order.closed
-              ? 'Closed'
-              : 'Waits for'}
+              ? say('screen.closed')
+              : say('screen.waits-for')}
         </Box>
         <Box
           sx={{
@@ -156,13 +157,19 @@ export function OrderRow({ order }: { order: OrderLine }) {
                 <VerdictMark verdict={task.verdict} size={13} />
               ) : (
                 <Box component="span" sx={{ color: 'text.secondary' }}>
-                  {task.sealed ? 'sealed' : task.owed}
+                  {say(
+                    task.sealed
+                      ? 'screen.sealed-state'
+                      : task.owed === 'owed'
+                        ? 'screen.owed-state'
+                        : 'screen.unknown',
+                  )}
                 </Box>
               )}
             </Box>
           ))}
         {order.tasks.every((task) => task.owed === 'not-owed') && (
-          <Box sx={{ color: 'text.secondary' }}>no sensor owed</Box>
+          <Box sx={{ color: 'text.secondary' }}>{say('screen.order-row.no-sensor-owed')}</Box>
         )}
       </Box>
     </Box>

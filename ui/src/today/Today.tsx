@@ -12,6 +12,7 @@ import { Page } from '../shell/Page';
 import { LongList } from '../shell/LongList';
 import { OrderRow } from './OrderRow';
 import { useOrders } from './useOrders';
+import { say } from '../words/say';
 
 /** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
 export function Today() {
@@ -21,28 +22,28 @@ export function Today() {
   const list = useOrders(search);
   const { orders, count } = list;
   return (
-    <Page title="Today" fill>
+    <Page title={say('screen.today')} fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
         <TextField
           id="search"
-          label="Find an order: number, plate, car"
+          label={say('screen.today.find-order-number-plate')}
           type="search"
           value={search}
           onChange={(event) => setSearch(event.target.value)}
           sx={{ flex: 1, minWidth: 240, bgcolor: 'background.paper' }}
         />
         <Button component={Link} to="/orders/new" variant="contained" sx={{ minHeight: 56 }}>
-          New repair order
+          {say('screen.new-repair-order')}
         </Button>
         <Button variant="outlined" onClick={() => setImporting(true)} sx={{ minHeight: 56 }}>
-          Take in estimates
+          {say('screen.take-in-estimates')}
         </Button>
       </Box>
       {person.data && (
         <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
           {person.data.shop}
           {count !== null &&
-            ` · ${list.hasMore ? 'more than ' : ''}${count.toLocaleString('en-US')} ${search === '' ? 'open' : 'found'}`}
+            ` · ${say(search === '' ? 'screen.today.open' : 'screen.today.found', { count, more: list.hasMore })}`}
         </Typography>
       )}
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
@@ -52,13 +53,13 @@ export function Today() {
       {list.query.data && orders.length === 0 && (
         <p>
           {search === ''
-            ? 'No repair order is in the shop. One that comes in stands here with what it waits for.'
-            : `No order has “${search}” in its number, plate or car.`}
+            ? say('screen.today.no-repair-order-in')
+            : say('screen.today.no-order-has-in', { search })}
         </p>
       )}
       {orders.length > 0 && (
         <LongList
-          label="Repair orders"
+          label={say('screen.today.repair-orders')}
           items={orders}
           itemKey={(order) => order.id}
           height={112}

@@ -1,22 +1,14 @@
-import { sixteenths } from './quantities';
+import { decimalText, degreesText, lengthText } from './quantities';
+import { currentReader } from './reader';
+import { say } from './say';
+import { currentWords } from './useWords';
 
 /** How lengths are shown. What was typed is shown as typed; only derived figures follow this choice. */
 export type LengthDisplay = 'mm' | 'in';
 
-const group = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
-
 /** The figure alone, without a sign and without its unit. */
 export function lengthFigure(millimetres: number, display: LengthDisplay, digits = 0): string {
-  const size = Math.abs(millimetres);
-  if (display === 'in') {
-    return sixteenths(size);
-  }
-  return digits === 0
-    ? group.format(Math.round(size))
-    : size.toLocaleString('en-US', {
-        minimumFractionDigits: digits,
-        maximumFractionDigits: digits,
-      });
+  return length(millimetres, display, digits).slice(0, -lengthUnit(display).length - 1);
 }
 
 export function lengthUnit(display: LengthDisplay): string {
@@ -24,24 +16,17 @@ export function lengthUnit(display: LengthDisplay): string {
 }
 
 export function length(millimetres: number, display: LengthDisplay, digits = 0): string {
-  return `${lengthFigure(millimetres, display, digits)} ${lengthUnit(display)}`;
+  return lengthText(millimetres, digits, { ...currentReader(), unit: display });
 }
 
 /** Degrees without a sign; directions are words. */
 export function degrees(value: number, digits = 2): string {
-  return `${Math.abs(value).toFixed(digits)}°`;
+  return degreesText(value, digits, currentReader());
 }
 
 /** A chance as people say it: "97 in 100". */
 export function chance(probability: number): string {
-  const inHundred = Math.round(probability * 100);
-  if (inHundred === 100) {
-    return 'over 99 in 100';
-  }
-  if (inHundred === 0) {
-    return 'under 1 in 100';
-  }
-  return `${inHundred} in 100`;
+  return currentWords().chance(probability);
 }
 
 /** What a reading is a reading of. */
@@ -57,7 +42,9 @@ export function expectedReading(value: number, reads: Reads, display: LengthDisp
 
 /** Its figure alone. */
 export function readingFigure(value: number, reads: Reads, display: LengthDisplay): string {
-  return reads === 'turn' ? Math.abs(value).toFixed(1) : lengthFigure(value, display);
+  return reads === 'turn'
+    ? decimalText(Math.abs(value), 1, currentReader())
+    : lengthFigure(value, display);
 }
 
 /** The side or sense a figure has; none where it shows as nothing. */
@@ -69,12 +56,7 @@ export function readingSide(value: number, reads: Reads, display: LengthDisplay)
     return '';
   }
   if (reads === 'turn') {
-    return value > 0 ? 'anticlockwise' : 'clockwise';
+    return say(value > 0 ? 'screen.anticlockwise' : 'screen.clockwise');
   }
-  return value > 0 ? 'left' : 'right';
-}
-
-/** A moment as the clock on the wall shows it. */
-export function clock(iso: string): string {
-  return new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  return say(value > 0 ? 'screen.left' : 'screen.right');
 }

@@ -41,22 +41,36 @@ export function plainText(value: number, reader: Reader): string {
 
 /** A day and the time on the wall of the shop. */
 export function momentText(iso: string, reader: Reader): string {
-  const zone = reader.zone === null ? {} : { timeZone: reader.zone };
-  const at = new Date(iso);
-  const day = at.toLocaleDateString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    year: 'numeric',
-    ...zone,
+  return `${dayOf(iso, reader)}, ${clockText(iso, reader)}`;
+}
+
+/** The day that it is at the shop. */
+export function dayOf(iso: string, reader: Reader): string {
+  return new Date(iso)
+    .toLocaleDateString('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      ...zoneOf(reader),
+    })
+    .replace('Sept', 'Sep');
+}
+
+/** The time on the wall of the shop. */
+export function clockText(iso: string, reader: Reader): string {
+  return new Date(iso).toLocaleTimeString('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    ...zoneOf(reader),
   });
-  const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', ...zone });
-  return `${day.replace('Sept', 'Sep')}, ${time}`;
 }
 
 /** A day of the calendar. */
 export function dayText(day: string): string {
-  return momentText(`${day}T12:00:00Z`, { ...utc }).split(',')[0] ?? day;
+  return dayOf(`${day}T12:00:00Z`, utc);
 }
+
+const zoneOf = (reader: Reader) => (reader.zone === null ? {} : { timeZone: reader.zone });
 
 const utc: Reader = { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' };
 

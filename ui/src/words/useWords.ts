@@ -1,19 +1,18 @@
-import { readLengthDisplay, useLengthDisplay } from './useLengthDisplay';
-import { plainReader } from './reader';
+import { useSyncExternalStore } from 'react';
+import { currentReader, whenReaderChanges } from './reader';
 import { Words } from './words';
 
-const byUnit = {
-  mm: new Words({ ...plainReader, unit: 'mm' }),
-  in: new Words({ ...plainReader, unit: 'in' }),
-};
+let words = new Words(currentReader());
 
-/** Words in the person's unit; they change as the unit does. */
+/** Words for whoever reads; they change as the reader does. */
 export function useWords(): Words {
-  const [display] = useLengthDisplay();
-  return byUnit[display];
+  return useSyncExternalStore(whenReaderChanges, currentWords);
 }
 
 /** The same where nothing is drawn. */
 export function currentWords(): Words {
-  return byUnit[readLengthDisplay()];
+  if (words.reader !== currentReader()) {
+    words = new Words(currentReader());
+  }
+  return words;
 }

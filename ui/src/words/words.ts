@@ -3,10 +3,11 @@ import english from '../../../words/en.json';
 import { dayText, decimalText, degreesText, lengthText, momentText, plainText } from './quantities';
 import type { Reader } from './reader';
 
-const messages: Readonly<Record<string, string>> = english;
+/** Each language by its name; what one of them lacks is said in English. */
+const languages: Readonly<Record<string, Readonly<Record<string, string>>>> = { en: english };
 const formats = new Map<string, IntlMessageFormat>();
 
-type Given =
+export type Given =
   string | number | boolean | null | undefined | Said | Given[] | { [unit: string]: unknown };
 
 /** Something the core says: a code and its parameters. */
@@ -33,7 +34,9 @@ export class Words {
   }
 
   of(code: string, parameters: Readonly<Record<string, Given>> = {}): string {
-    const pattern = messages[code];
+    const { language } = this.reader;
+    const own = languages[language]?.[code];
+    const pattern = own ?? languages['en']?.[code];
     if (pattern === undefined) {
       // Of a later edition: shown as it is, so that a record stays readable.
       return `[${code}]`;
@@ -41,10 +44,13 @@ export class Words {
     if (!pattern.includes('{') && !pattern.includes("''")) {
       return pattern;
     }
-    let format = formats.get(code);
+    const key = `${own === undefined ? 'en' : language} ${code}`;
+    let format = formats.get(key);
     if (format === undefined) {
-      format = new IntlMessageFormat(pattern, 'en', undefined, { ignoreTag: true });
-      formats.set(code, format);
+      format = new IntlMessageFormat(pattern, own === undefined ? 'en' : language, undefined, {
+        ignoreTag: true,
+      });
+      formats.set(key, format);
     }
     const given = Object.fromEntries(
       Object.entries(parameters).map(([name, value]) => [name, this.#parameter(value)]),

@@ -2,6 +2,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { Refused } from '../api/client';
 import type { Task } from './task/useTask';
+import { say } from '../words/say';
 
 /** What stands between the person and the record: a write not acknowledged, a clash, a refusal without a field. */
 export function Banner({ task }: { task: Task }) {
@@ -18,16 +19,18 @@ export function Banner({ task }: { task: Task }) {
         action={
           <>
             <Button color="inherit" onClick={task.again} loading={task.isWriting}>
-              {clash ? 'Record it as well' : 'Send again'}
+              {clash ? say('screen.banner.record-it-as-well') : say('screen.send-again')}
             </Button>
             <Button color="inherit" onClick={task.drop}>
-              Drop it
+              {say('screen.banner.drop-it')}
             </Button>
           </>
         }
       >
-        {failure?.message ?? 'Not recorded yet.'}{' '}
-        {typed === '' ? 'Yours is kept here.' : `Yours (${typed}) is kept here.`}
+        {failure?.message ?? say('screen.not-recorded-yet')}{' '}
+        {typed === ''
+          ? say('screen.banner.yours-kept-here')
+          : say('screen.banner.yours-typed-kept-here', { typed })}
       </Alert>
     );
   }
@@ -37,7 +40,7 @@ export function Banner({ task }: { task: Task }) {
         severity="warning"
         action={
           <Button color="inherit" onClick={() => void task.query.refetch()}>
-            Try again
+            {say('screen.try-again')}
           </Button>
         }
       >

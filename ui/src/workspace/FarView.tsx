@@ -5,6 +5,7 @@ import { FarFrame } from '../shell/FarFrame';
 import { VerdictMark } from '../shell/VerdictMark';
 import { stepDue } from './run/words';
 import { figures } from '../theme/theme';
+import { say } from '../words/say';
 
 /** The present call alone, its number a fifth of the screen high, to be read from across the car. */
 export function FarView({
@@ -59,11 +60,14 @@ function presentCall(
   const [first, ...others] = state.moves.flatMap((move) => move.parts);
   if (state.present.kind === 'move' && first) {
     return {
-      title: state.moves[0]?.kind === 'turn' ? 'Turn the stand' : 'Move',
+      title:
+        state.moves[0]?.kind === 'turn' ? say('screen.turn-stand') : say('screen.far-view.move'),
       figure: amount(first, display),
       note: [
         first.direction,
-        ...others.map((part) => `then ${amount(part, display)} ${part.direction}`),
+        ...others.map((part) =>
+          say('screen.far-view.then', { part: amount(part, display), direction: part.direction }),
+        ),
       ].join(', '),
     };
   }
@@ -75,33 +79,45 @@ function presentCall(
     case 'prepare':
     case 'line':
       return {
-        title: state.present.kind === 'line' ? 'Line' : 'Prepare',
+        title: state.present.kind === 'line' ? say('screen.line') : say('screen.prepare'),
         figure: '',
         note: question?.question ?? '',
       };
     case 'run':
-      return { title: 'Run', figure: 'barred', note: state.bars[0]?.says ?? '' };
+      return {
+        title: say('screen.run'),
+        figure: say('screen.far-view.barred'),
+        note: state.bars[0]?.says ?? '',
+      };
     case 'step': {
       const step = stepDue(state);
       return {
-        title: step?.does ? 'Scan tool' : 'Do this',
+        title: step?.does ? say('screen.far-view.scan-tool') : say('screen.far-view.do-this'),
         figure: step?.seconds ? `${step.seconds} s` : '',
-        note: `${step?.text ?? ''}. Nobody within the zone.`,
+        note: say('screen.far-view.nobody-within-zone', { text: step?.text ?? '' }),
       };
     }
     case 'outcome':
-      return { title: 'No answer', figure: '?', note: 'Ask the tool what came of it.' };
+      return {
+        title: say('screen.far-view.no-answer'),
+        figure: '?',
+        note: say('screen.far-view.ask-tool-what-came'),
+      };
     case 'diagnose':
       return {
-        title: 'Look for',
+        title: say('screen.far-view.look-for'),
         figure: '',
         note: state.run.causes?.find((cause) => cause.id === state.present.call)?.check ?? '',
       };
     case 'repeat':
-      return { title: 'Read the axis', figure: 'once more', note: state.present.why ?? '' };
+      return {
+        title: say('screen.read-axis'),
+        figure: say('screen.far-view.once-more'),
+        note: state.present.why ?? '',
+      };
     case 'adjust':
       return {
-        title: 'Turn, facing the sensor',
+        title: say('screen.far-view.turn-facing-sensor'),
         figure: '',
         note: (state.run.correction?.screws ?? [])
           .map((screw) => `${screw.id.replaceAll('-', ' ')}: ${screw.says}`)
@@ -110,40 +126,50 @@ function presentCall(
     case 'shift-test':
     case 'shift-back':
       return state.present.kind === 'shift-back' || !state.run.shiftTest
-        ? { title: 'Target', figure: 'back', note: 'On its mark again.' }
+        ? {
+            title: say('screen.far-view.target'),
+            figure: 'back',
+            note: say('screen.far-view.on-its-mark-again'),
+          }
         : {
-            title: 'Shift the target',
+            title: say('screen.far-view.shift-target'),
             figure: length(state.run.shiftTest.move.amount, display),
             note: state.run.shiftTest.move.direction,
           };
     case 'send-back':
-      return { title: 'Send it back', figure: '', note: state.present.why ?? '' };
+      return { title: say('screen.send-it-back'), figure: '', note: state.present.why ?? '' };
     case 'survey-floor':
       return {
-        title: 'Floor',
+        title: say('screen.floor'),
         figure: 'staff',
-        note: 'Read the floor at the wheels and at the spot.',
+        note: say('screen.far-view.read-floor-at-wheels'),
       };
     case 'zero': {
       const zero = state.run.correction?.zero;
       return {
-        title: 'Store an electronic zero',
+        title: say('screen.store-electronic-zero'),
         figure: zero ? degrees(zero.azimuth.amount) : '',
         note: zero
-          ? `Azimuth ${zero.azimuth.direction}. Elevation ${degrees(zero.elevation.amount)} ${zero.elevation.direction}.`
+          ? say('screen.far-view.azimuth-elevation', {
+              direction: zero.azimuth.direction,
+              elevation: degrees(zero.elevation.amount),
+              direction2: zero.elevation.direction,
+            })
           : '',
       };
     }
     case 'accept':
       return {
-        title: 'Accept or send back',
+        title: say('screen.far-view.accept-or-send-back'),
         figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
-        note: 'It is near its limit. A lead decides by name.',
+        note: say('screen.far-view.it-near-its-limit'),
       };
     case 'prove':
     case 'close':
       return {
-        title: state.run.sentBack ? `Sent back to ${state.run.sentBack.to}` : 'Azimuth',
+        title: state.run.sentBack
+          ? say('screen.sent-back', { to: state.run.sentBack.to })
+          : say('screen.azimuth'),
         figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
         note: (state.run.finding ?? last)?.azimuth.direction ?? '',
       };
@@ -153,7 +179,7 @@ function presentCall(
     case 'remeasure':
     case 'move':
     case 'improve':
-      return { title: 'Measure better', figure: '', note: '' };
+      return { title: say('screen.far-view.measure-better'), figure: '', note: '' };
   }
 }
 

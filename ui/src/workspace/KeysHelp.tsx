@@ -3,18 +3,19 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
+import { say, type Code } from '../words/say';
 
-const KEYS: [string, string][] = [
-  ['Enter', 'takes the reading in the field'],
-  ['F', 'far view: the present call alone'],
-  ['V', 'turns the plan to where you stand'],
-  ['U', 'undo: strikes the last reading'],
-  ['M', 'reads the simulated meter'],
-  ['D', 'what was asked of you is done: moves, steps, turns'],
-  ['R', 'asks the scan tool, where nothing bars it'],
-  ['Y N C W', 'yes or found, no or not that, not checked, on somebody’s word'],
-  ['P', 'back to the present call'],
-  ['?', 'this list'],
+const KEYS: [string, Code][] = [
+  ['Enter', 'screen.keys-help.takes-reading-in-field'],
+  ['F', 'screen.keys-help.far-view-present-call'],
+  ['V', 'screen.keys-help.turns-plan-where-you'],
+  ['U', 'screen.keys-help.undo-strikes-last-reading'],
+  ['M', 'screen.keys-help.reads-simulated-meter'],
+  ['D', 'screen.keys-help.what-was-asked-you'],
+  ['R', 'screen.keys-help.asks-scan-tool-where'],
+  ['Y N C W', 'screen.keys-help.yes-or-found-no'],
+  ['P', 'screen.keys-help.back-present-call'],
+  ['?', 'screen.keys-help.this-list'],
 ];
 
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -22,7 +23,7 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
     <Dialog open={open} onClose={onClose} aria-labelledby="keys-title">
       <Box sx={{ p: 3 }}>
         <Typography variant="h1" id="keys-title" sx={{ mb: 1 }}>
-          Keys
+          {say('screen.keys')}
         </Typography>
         <Box
           component="dl"
@@ -34,20 +35,20 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
                 {key}
               </Box>
               <Box component="dd" sx={{ m: 0 }}>
-                {words}
+                {say(words)}
               </Box>
             </Box>
           ))}
         </Box>
         <Typography sx={{ mt: 2 }} color="text.secondary">
-          They work in an empty reading field too. Escape closes what stands over the screen.
+          {say('screen.keys-help.they-work-in-empty')}
         </Typography>
         <Typography sx={{ mt: 1 }}>
-          A laser meter in keyboard mode types for you: its figure goes to the reading that is
-          called. <Link to="/practice/meter">Try a meter</Link>
+          {say('screen.keys-help.laser-meter-in-keyboard')}{' '}
+          <Link to="/practice/meter">{say('screen.try-meter')}</Link>
         </Typography>
         <Button variant="contained" onClick={onClose} sx={{ mt: 2 }}>
-          Back to work
+          {say('screen.keys-help.back-work')}
         </Button>
       </Box>
     </Dialog>

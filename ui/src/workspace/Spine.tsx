@@ -2,17 +2,8 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { Stage, StageId } from '../api/types';
 import { PlumbWeight } from '../shell/PlumbWeight';
-
-const TITLES: Record<StageId, string> = {
-  intake: 'Intake',
-  prepare: 'Prepare',
-  floor: 'Floor',
-  line: 'Line',
-  place: 'Place',
-  run: 'Run',
-  prove: 'Prove',
-  close: 'Close',
-};
+import { say } from '../words/say';
+import { STAGES } from '../shell/stages';
 
 /** The plumb line: the stages hang on it in the order of work. A map, not a gate. */
 export function Spine({
@@ -29,7 +20,7 @@ export function Spine({
   return (
     <Box
       component="nav"
-      aria-label="Stages"
+      aria-label={say('screen.spine.stages')}
       sx={{
         position: 'relative',
         height: '100%',
@@ -74,7 +65,7 @@ export function Spine({
                 fontSize: stage.id === present ? '1.15rem' : '1rem',
               }}
             >
-              {TITLES[stage.id]}
+              {say(STAGES[stage.id])}
             </Box>
             {stage.note !== '' && (
               <Box sx={{ fontSize: '0.8rem', color: 'text.secondary', lineHeight: 1.15 }}>

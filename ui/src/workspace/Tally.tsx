@@ -6,6 +6,7 @@ import { useState, type ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
 import { chance, degrees, length, type LengthDisplay } from '../words/length';
 import { VerdictMark } from '../shell/VerdictMark';
+import { say } from '../words/say';
 
 /** The verdicts, what a true axis would read now, and what it rests on at one tap. */
 export function Tally({
@@ -21,7 +22,7 @@ export function Tally({
   return (
     <Box
       component="section"
-      aria-label="Tally"
+      aria-label={say('screen.tally')}
       sx={{
         display: 'grid',
         gridTemplateColumns: {
@@ -36,26 +37,33 @@ export function Tally({
       }}
     >
       <Box sx={{ p: 1.5, fontSize: '0.85rem', color: 'text.secondary' }}>
-        <Box sx={{ fontWeight: 700 }}>Set-up</Box>
+        <Box sx={{ fontWeight: 700 }}>{say('screen.set-up')}</Box>
         <Box aria-live="polite">{saved}</Box>
         {state.consistent === false && (
-          <Box sx={{ color: 'verdict.out', fontWeight: 700 }}>readings disagree</Box>
+          <Box sx={{ color: 'verdict.out', fontWeight: 700 }}>
+            {say('screen.tally.readings-disagree')}
+          </Box>
         )}
-        {state.consistent === true && <Box>readings agree</Box>}
+        {state.consistent === true && <Box>{say('screen.tally.readings-agree')}</Box>}
       </Box>
       {state.verdicts.map((respect) => (
         <RespectCell key={respect.id} respect={respect} display={display} />
       ))}
       <Ground
-        title="If run now, a true axis would read"
+        title={say('screen.tally.if-run-now-true')}
         shares={now?.contributions}
         best={
           now?.bestCheck &&
-          `${now.bestCheck.says} would leave ±${degrees(now.bestCheck.uncertainty)}`
+          say('screen.tally.would-leave', {
+            bestCheck: now.bestCheck.says,
+            uncertainty: degrees(now.bestCheck.uncertainty),
+          })
         }
       >
         {now === null ? (
-          <Typography sx={{ color: 'text.secondary' }}>not known yet</Typography>
+          <Typography sx={{ color: 'text.secondary' }}>
+            {say('screen.tally.not-known-yet')}
+          </Typography>
         ) : (
           <Typography
             sx={{ fontSize: '1.25rem', fontWeight: 700, lineHeight: 1.2 }}
@@ -67,9 +75,9 @@ export function Tally({
         <Typography variant="body2" color="text.secondary">
           {now && `±${degrees(now.uncertainty)} · `}
           {state.card.limits.azimuth === null
-            ? 'the card gives no limit'
-            : `limit ${degrees(state.card.limits.azimuth)}`}
-          {state.mayRun ? '' : ' · run is barred'}
+            ? say('screen.tally.card-gives-no-limit')
+            : say('screen.tally.limit', { azimuth: degrees(state.card.limits.azimuth) })}
+          {state.mayRun ? '' : ` ${say('screen.tally.run-barred')}`}
         </Typography>
       </Ground>
     </Box>
@@ -78,11 +86,11 @@ export function Tally({
 
 function tolerance(respect: Respect, display: LengthDisplay): string {
   if (respect.tolerance === null) {
-    return 'the card gives no tolerance';
+    return say('screen.tally.card-gives-no-tolerance');
   }
   const half =
     respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
-  return `within ${half}`;
+  return say('screen.tally.within', { half });
 }
 
 /** A figure with its direction, which a figure that shows as nothing does not have. */
@@ -95,7 +103,10 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
     respect.unit === 'mm' ? length(value, display, display === 'mm' ? 1 : 0) : degrees(value);
   const best =
     respect.bestCheck &&
-    `${respect.bestCheck.says} would leave ±${size(respect.bestCheck.uncertainty)}`;
+    say('screen.tally.would-leave', {
+      bestCheck: respect.bestCheck.says,
+      uncertainty: size(respect.bestCheck.uncertainty),
+    });
   return (
     <Ground
       title={`${respect.title}, ${tolerance(respect, display)}`}
@@ -106,13 +117,13 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
       <VerdictMark verdict={respect.verdict} />
       <Typography variant="body2" color="text.secondary">
         {respect.deviation === undefined || respect.uncertainty === undefined ? (
-          'no reading yet'
+          say('screen.tally.no-reading-yet')
         ) : (
           <>
             {said(size(respect.deviation), respect.direction)}
             <br />
             {respect.reason === 'inconsistent'
-              ? 'readings disagree'
+              ? say('screen.tally.readings-disagree')
               : `±${size(respect.uncertainty)}${respect.probability === undefined ? '' : ` · ${chance(respect.probability)}`}`}
           </>
         )}
@@ -173,7 +184,7 @@ function Ground(props: {
         transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
       >
         <Box sx={{ p: 2, maxWidth: 380 }}>
-          <Typography variant="h3">What the uncertainty comes from</Typography>
+          <Typography variant="h3">{say('screen.tally.what-uncertainty-comes-from')}</Typography>
           <Box component="ul" sx={{ pl: 2.5, my: 1 }}>
             {shares.map((share) => (
               <li key={share.says}>
@@ -182,7 +193,9 @@ function Ground(props: {
             ))}
           </Box>
           {props.best && (
-            <Typography>One more reading that would help most: {props.best}.</Typography>
+            <Typography>
+              {say('screen.tally.one-more-reading-that', { best: props.best })}
+            </Typography>
           )}
         </Box>
       </Popover>

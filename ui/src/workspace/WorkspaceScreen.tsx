@@ -29,6 +29,7 @@ import { useKeys } from '../sheet/useKeys';
 import { useSheetAddress } from '../sheet/useSheetAddress';
 import { useTask, type Task } from './task/useTask';
 import { figures } from '../theme/theme';
+import { say } from '../words/say';
 
 export function WorkspaceScreen() {
   const { task = '' } = useParams();
@@ -36,7 +37,7 @@ export function WorkspaceScreen() {
   if (file.query.data) {
     return <Open key={task} state={file.query.data} task={file} />;
   }
-  return <Opening query={file.query} what="the repair order" />;
+  return <Opening query={file.query} what={say('screen.repair-order')} />;
 }
 
 /** The last weight is full once the record is sealed. */
@@ -69,7 +70,10 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
     address.show(what === null && sheet === present ? null : sheet, what);
 
   useEffect(() => {
-    document.title = `${state.order.number} ${state.order.vehicle} · Lumbro`;
+    document.title = say('screen.lumbro', {
+      number: state.order.number,
+      vehicle: state.order.vehicle,
+    });
   }, [state.order.number, state.order.vehicle]);
 
   const undo = () => {
@@ -107,7 +111,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
       <TopBar>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
           <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
-            RO {state.order.number}
+            {say('screen.ro', { number: state.order.number })}
           </Box>
           <Box
             component="span"
@@ -122,17 +126,14 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             {state.card.sensor}
           </Box>
           <Button color="inherit" onClick={() => setFar(true)}>
-            Far view
+            {say('screen.far-view')}
           </Button>
-          <Button color="inherit" onClick={() => setHelp(true)} aria-label="Keys">
+          <Button color="inherit" onClick={() => setHelp(true)} aria-label={say('screen.keys')}>
             ?
           </Button>
         </Box>
       </TopBar>
-      <ReadOnly
-        act="work"
-        words="You may read this record; work at a car is recorded by a technician or a lead."
-      />
+      <ReadOnly act="work" words={say('screen.workspace-screen.you-may-read-this')} />
       <Banner task={task} />
       <Box
         sx={{
@@ -184,14 +185,16 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         >
           {shown !== null && shown !== present && (
             <Button variant="outlined" onClick={toPresent} fullWidth sx={{ mb: 2 }}>
-              {stage === 'intake' ? 'Begin' : 'Back to the present call'}
+              {stage === 'intake'
+                ? say('screen.workspace-screen.begin')
+                : say('screen.workspace-screen.back-present-call')}
             </Button>
           )}
           {stage === 'intake' && <IntakeSheet state={state} />}
           {stage === 'prepare' && (
             <QuestionsSheet
               key="prepare"
-              title="Prepare"
+              title={say('screen.prepare')}
               questions={state.preparation}
               cautions={state.card.cautions.slice(2)}
               task={task}
@@ -241,10 +244,10 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
           task.waiting
             ? notSaved(task.queue.length)
             : task.isWriting
-              ? 'saving'
+              ? say('screen.saving')
               : sealed
-                ? 'sealed'
-                : 'all saved'
+                ? say('screen.sealed-state')
+                : say('screen.all-saved')
         }
       />
       <FarView state={state} display={display} open={far} onClose={() => setFar(false)} />

@@ -3,6 +3,7 @@ import type { DriveJudged, DriveLine } from '../../api/types';
 import { useSize } from '../../floor/useSize';
 import { slate } from '../../theme/floor';
 import type { Drives } from './useDrives';
+import { say } from '../../words/say';
 
 const STRIP = 120;
 const ROOM = 28;
@@ -30,7 +31,7 @@ export function DriveDrawing({ drives }: { drives: Drives }) {
           width={size.width}
           height={size.height}
           role="img"
-          aria-label={judged ? said(judged) : 'The track of the drive'}
+          aria-label={judged ? said(judged) : say('screen.drive-drawing.track-drive')}
           data-testid="drive-drawing"
         >
           <Track drive={drive} judged={judged} width={size.width} height={size.height - STRIP} />
@@ -44,11 +45,18 @@ export function DriveDrawing({ drives }: { drives: Drives }) {
 }
 
 function said(judged: DriveJudged): string {
-  return `${judged.name}: ${minutes(judged.seconds)} of ${minutes(judged.needed.seconds)} counted; lost ${judged.lost.map((lost) => `${minutes(lost.seconds)} ${lost.says}`).join(', ')}`;
+  return say('screen.drive-drawing.counted-lost', {
+    judged: judged.name,
+    seconds: minutes(judged.seconds),
+    seconds2: minutes(judged.needed.seconds),
+    lost: judged.lost.map((lost) => `${minutes(lost.seconds)} ${lost.says}`).join(', '),
+  });
 }
 
 export function minutes(seconds: number): string {
-  return seconds < 90 ? `${Math.round(seconds)} s` : `${(seconds / 60).toFixed(1)} min`;
+  return seconds < 90
+    ? `${Math.round(seconds)} s`
+    : say('screen.drive-drawing.min', { seconds: (seconds / 60).toFixed(1) });
 }
 
 /** What a moment of the drive was: a reason, or null where it counted. */
@@ -84,10 +92,16 @@ function Track(props: {
   return (
     <g>
       <text x="12" y="20" fill={slate.chalkSoft} fontSize="13">
-        north is up · a rule of {rule >= 1000 ? `${rule / 1000} km` : `${rule} m`} ·{' '}
-        {sun.elevation > 0
-          ? `the sun ${Math.round(sun.elevation)}° high, from ${Math.round(sun.azimuth)}°`
-          : 'the sun is down'}
+        {say('screen.drive-drawing.north-up-rule', {
+          rule: rule >= 1000 ? say('screen.drive-drawing.km', { rule: rule / 1000 }) : `${rule} m`,
+          elevation:
+            sun.elevation > 0
+              ? say('screen.drive-drawing.sun-high-from', {
+                  round: Math.round(sun.elevation),
+                  round2: Math.round(sun.azimuth),
+                })
+              : say('screen.drive-drawing.sun-down'),
+        })}
       </text>
       <path d={`M12 34h${rule * scale}`} stroke={slate.chalkSoft} strokeWidth="2" />
       {line.slice(1).map((point, i) => {
@@ -106,8 +120,8 @@ function Track(props: {
       })}
       {(
         [
-          [line[0], 'begins'],
-          [line.at(-1), 'ends'],
+          [line[0], say('screen.drive-drawing.begins')],
+          [line.at(-1), say('screen.drive-drawing.ends')],
         ] as const
       ).map(([point, words]) => {
         const [x, y] = at(point ?? []);
@@ -156,7 +170,10 @@ function Strip(props: { drive: DriveLine; judged: DriveJudged; width: number; to
         fontSize="12"
         textAnchor="end"
       >
-        {`counts from ${judged.window.slowest} to ${judged.window.fastest} km/h`}
+        {say('screen.drive-drawing.counts-from-km-h', {
+          slowest: judged.window.slowest,
+          fastest: judged.window.fastest,
+        })}
       </text>
       {judged.stretches.map((stretch) => {
         const [colour, letter] =

@@ -10,9 +10,8 @@ import type { Links as LinksOf } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
 import { useMay } from '../../session/usePerson';
 import { REPORTS, type ReportKind } from './ReportView';
-
-const when = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+import { moment } from '../../words/moments';
+import { say } from '../../words/say';
 
 /** Links for outside readers: one report, some days, taken back at any time; each visit is kept. */
 export function Links({ order, kind }: { order: string; kind: ReportKind }) {
@@ -51,9 +50,13 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
   });
   const address = give.data?.address;
   return (
-    <Box component="section" aria-label="Links for outside readers" sx={{ mb: 3 }}>
+    <Box
+      component="section"
+      aria-label={say('screen.links.links-for-outside-readers')}
+      sx={{ mb: 3 }}
+    >
       <Typography variant="h3" sx={{ mb: 1 }}>
-        Links for outside readers
+        {say('screen.links.links-for-outside-readers')}
       </Typography>
       {may('share') && (
         <Box
@@ -66,7 +69,7 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
         >
           <TextField
             id="link-reader"
-            label="Who is to read it"
+            label={say('screen.links.who-read-it')}
             required
             value={reader}
             onChange={(event) => setReader(event.target.value)}
@@ -74,7 +77,7 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
           />
           <TextField
             id="link-days"
-            label="Days"
+            label={say('screen.links.days')}
             required
             value={days}
             onChange={(event) => setDays(event.target.value)}
@@ -86,7 +89,7 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
             loading={give.isPending}
             sx={{ gridColumn: '1 / 3' }}
           >
-            Link to the {REPORTS[kind].toLowerCase()}’s report
+            {say('screen.links.link-s-report', { reader: say(REPORTS[kind]).toLowerCase() })}
           </Button>
         </Box>
       )}
@@ -101,7 +104,7 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
           }}
           role="status"
         >
-          <Typography sx={{ fontWeight: 700 }}>Told once. Copy it now.</Typography>
+          <Typography sx={{ fontWeight: 700 }}>{say('screen.links.told-once-copy-it')}</Typography>
           <Typography data-testid="link-address" sx={{ overflowWrap: 'anywhere', my: 1 }}>
             {window.location.origin + address}
           </Typography>
@@ -109,7 +112,7 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
             variant="contained"
             onClick={() => void navigator.clipboard.writeText(window.location.origin + address)}
           >
-            Copy
+            {say('screen.links.copy')}
           </Button>
         </Box>
       )}
@@ -122,32 +125,43 @@ export function Links({ order, kind }: { order: string; kind: ReportKind }) {
           ),
       )}
       {links.data?.links.length === 0 && (
-        <Typography color="text.secondary">None was given.</Typography>
+        <Typography color="text.secondary">{say('screen.links.none-was-given')}</Typography>
       )}
       {links.data?.links.map((link) => (
         <Box key={link.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1 }}>
           <Box sx={{ display: 'flex', justifyContent: 'space-between', gap: 1 }}>
             <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
-              <b>{link.reader}</b>: {REPORTS[link.kind].toLowerCase()}’s report
+              <b>{link.reader}</b>
+              {say('screen.links.s-report', { reader: say(REPORTS[link.kind]).toLowerCase() })}
               <Typography variant="body2" color="text.secondary">
-                {link.revokedAt
-                  ? `Taken back by ${link.revokedBy}, ${when(link.revokedAt)}`
-                  : link.works
-                    ? `Until ${when(link.expiresAt)}`
-                    : `Ran out ${when(link.expiresAt)}`}
-                . Given by {link.person}.{' '}
-                {link.visits.length === 0
-                  ? 'Not opened.'
-                  : `Opened ${link.visits.length === 20 ? '20 times or more' : link.visits.length === 1 ? 'once' : `${link.visits.length} times`}, last ${when(link.visits[0]!.at)} from ${link.visits[0]!.address}.`}
+                {say('screen.links.given-by', {
+                  state: link.revokedAt
+                    ? say('screen.links.taken-back-by', {
+                        revokedBy: link.revokedBy,
+                        revokedAt: moment(link.revokedAt),
+                      })
+                    : link.works
+                      ? say('screen.links.until', { expiresAt: moment(link.expiresAt) })
+                      : say('screen.links.ran-out', { expiresAt: moment(link.expiresAt) }),
+                  person: link.person,
+                  visits:
+                    link.visits.length === 0
+                      ? say('screen.links.not-opened')
+                      : say('screen.links.opened-last-from', {
+                          times: link.visits.length,
+                          at: moment(link.visits[0]!.at),
+                          address: link.visits[0]!.address,
+                        }),
+                })}
               </Typography>
             </Box>
             {link.works && may('share') && (
               <Button
                 color="inherit"
                 onClick={() => revoke.mutate(link.id)}
-                aria-label={`Take back the link of ${link.reader}`}
+                aria-label={say('screen.links.take-back-link', { reader: link.reader })}
               >
-                Take back
+                {say('screen.take-back')}
               </Button>
             )}
           </Box>

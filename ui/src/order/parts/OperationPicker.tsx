@@ -1,6 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { Intake } from '../../api/types';
+import { say } from '../../words/say';
 
 export interface Choice {
   code: string;
@@ -46,6 +47,9 @@ export function OperationPicker({
       blurOnSelect={false}
       clearOnBlur
       autoHighlight
+      openText={say('screen.operation-picker.open')}
+      closeText={say('screen.close')}
+      noOptionsText={say('screen.operation-picker.none')}
       disabled={disabled}
       onChange={(_, choice) => choice && onPick(choice)}
       slotProps={{ listbox: { sx: { '& .MuiAutocomplete-option': { minHeight: 48 } } } }}

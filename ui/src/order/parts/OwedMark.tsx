@@ -1,8 +1,13 @@
 import Box from '@mui/material/Box';
+import { say, type Code } from '../../words/say';
 
 type State = 'owed' | 'not-owed' | 'unknown';
 
-const WORDS: Record<State, string> = { owed: 'Owed', 'not-owed': 'Not owed', unknown: 'Unknown' };
+const WORDS: Record<State, Code> = {
+  owed: 'screen.owed',
+  'not-owed': 'screen.not-owed-mark',
+  unknown: 'screen.owed-mark.unknown',
+};
 
 /** Whether a sensor is owed, as a wedge and a word: filled, dashed or empty. */
 export function OwedMark({ state, size = 18 }: { state: State; size?: number }) {
@@ -26,7 +31,7 @@ export function OwedMark({ state, size = 18 }: { state: State; size?: number }) 
         />
       </svg>
       <Box component="span" sx={{ fontWeight: 700, fontSize: Math.max(14, size * 0.95) }}>
-        {WORDS[state]}
+        {say(WORDS[state])}
       </Box>
     </Box>
   );

@@ -8,9 +8,7 @@ import { useRef, useState } from 'react';
 import { sendFile } from '../../api/sendFile';
 import type { Order } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
-
-const LIMITS =
-  'JPEG, PNG or WebP, up to 20 MB. The place it was taken at is left out unless you keep it.';
+import { say } from '../../words/say';
 
 /** Takes a photo, or picks one, and adds it to what it shows. */
 export function PhotoButton({
@@ -65,13 +63,13 @@ export function PhotoButton({
         onClick={() => input.current?.click()}
         loading={send.isPending}
       >
-        Take or pick a photo
+        {say('screen.photo-button.take-or-pick-photo')}
       </Button>
       {!quiet && (
         <FormControlLabel
           sx={{ ml: 1, minHeight: 48 }}
           control={<Checkbox checked={keep} onChange={(event) => setKeep(event.target.checked)} />}
-          label="Keep where it was taken"
+          label={say('screen.photo-button.keep-where-it-was')}
         />
       )}
       <Typography
@@ -80,7 +78,11 @@ export function PhotoButton({
         role={send.isError ? 'alert' : undefined}
       >
         {send.error?.message ??
-          (send.isSuccess ? 'The photo is kept with the order.' : quiet ? '' : LIMITS)}
+          (send.isSuccess
+            ? say('screen.photo-button.photo-kept-with-order')
+            : quiet
+              ? ''
+              : say('screen.photo-button.jpeg-png-or-webp'))}
       </Typography>
     </Box>
   );

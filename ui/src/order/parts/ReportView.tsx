@@ -2,13 +2,14 @@ import Box from '@mui/material/Box';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { slate } from '../../theme/floor';
+import { say, type Code } from '../../words/say';
 
 export type ReportKind = 'customer' | 'insurer' | 'shop';
 
-export const REPORTS: Record<ReportKind, string> = {
-  customer: 'Customer',
-  insurer: 'Insurer',
-  shop: 'Shop',
+export const REPORTS: Record<ReportKind, Code> = {
+  customer: 'screen.report-view.customer',
+  insurer: 'screen.report-view.insurer',
+  shop: 'screen.report-view.shop',
 };
 
 export const reportPath = (order: string, kind: ReportKind) =>
@@ -42,13 +43,13 @@ export function ReportView({
       <ToggleButtonGroup
         exclusive
         value={kind}
-        aria-label="Report for"
+        aria-label={say('screen.report-view.report-for')}
         onChange={(_, next: ReportKind | null) => next && onKind(next)}
         sx={{ bgcolor: 'background.paper' }}
       >
         {(Object.keys(REPORTS) as ReportKind[]).map((one) => (
           <ToggleButton key={one} value={one} sx={{ px: 2.5 }}>
-            {REPORTS[one]}
+            {say(REPORTS[one])}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
@@ -56,7 +57,7 @@ export function ReportView({
         component="iframe"
         key={`${kind} ${version}`}
         src={reportPath(order, kind)}
-        title={`Report for the ${kind}`}
+        title={say('screen.report-view.report-for-kind', { kind })}
         sandbox=""
         sx={{ flex: 1, width: '100%', maxWidth: 860, border: 0, bgcolor: '#fff' }}
       />

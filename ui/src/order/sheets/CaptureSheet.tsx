@@ -5,12 +5,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Capture, Cover, Order } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { useKept } from '../../sheet/useKept';
 import { useDraft } from '../../sheet/useDraft';
 import { Sheet } from '../../sheet/Sheet';
 import { PhotoButton } from '../parts/PhotoButton';
 import type { OrderFile } from '../parts/useOrder';
+import { say, type Code } from '../../words/say';
 
 const key = (capture: Capture) => `${capture.sensor} ${capture.item}`;
 
@@ -26,8 +27,8 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
     <>
       {inDoubt ? (
         <Sheet
-          title={`Is the ${inDoubt.says} off or on?`}
-          note="What is behind it can only be taken down while it is off."
+          title={say('screen.capture-sheet.off-or-on', { inDoubt: inDoubt.says })}
+          note={say('screen.capture-sheet.what-behind-it-can')}
           testId="cover-question"
         >
           <CoverButtons cover={inDoubt} file={file} />
@@ -43,19 +44,25 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
         />
       ) : (
         <Sheet
-          title={order.captures.length === 0 ? 'Nothing to capture' : 'Nothing is due now'}
+          title={
+            order.captures.length === 0
+              ? say('screen.capture-sheet.nothing-capture')
+              : say('screen.capture-sheet.nothing-due-now')
+          }
           note={
             order.captures.length === 0
-              ? 'No cover that hides an owed sensor comes off in this order.'
-              : 'Tap a line to write it down anyway.'
+              ? say('screen.capture-sheet.no-cover-that-hides')
+              : say('screen.capture-sheet.tap-line-write-it')
           }
         />
       )}
       <Typography variant="h3" sx={{ mt: 1 }}>
-        Bumper covers
+        {say('screen.capture-sheet.bumper-covers')}
       </Typography>
       {order.covers.length === 0 && (
-        <Typography color="text.secondary">No sensor sits behind one.</Typography>
+        <Typography color="text.secondary">
+          {say('screen.capture-sheet.no-sensor-sits-behind')}
+        </Typography>
       )}
       {order.covers.map((cover) => (
         <Box
@@ -68,20 +75,26 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
               <b>{cover.says}</b>
               <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
                 {cover.off === null
-                  ? 'nobody has said'
-                  : `${cover.off ? 'off' : 'on'}, ${cover.person}, ${cover.at === null ? '' : clock(cover.at)}`}
+                  ? say('screen.capture-sheet.nobody-has-said')
+                  : `${cover.off ? say('screen.capture-sheet.off') : say('screen.capture-sheet.on')}, ${cover.person}, ${cover.at === null ? '' : clock(cover.at)}`}
               </Box>
             </Box>
             <CoverButtons cover={cover} file={file} />
           </Box>
           {cover.missed.length > 0 && (
             <Box role="status" sx={{ color: 'verdict.out', mt: 0.5 }}>
-              It went back without: {cover.missed.join('; ')}.
+              {say('screen.capture-sheet.it-went-back-without', {
+                missed: cover.missed.join('; '),
+              })}
             </Box>
           )}
         </Box>
       ))}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: 2 }} aria-label="To capture">
+      <Box
+        component="ul"
+        sx={{ listStyle: 'none', p: 0, mt: 2 }}
+        aria-label={say('screen.capture-sheet.capture')}
+      >
         {order.captures.map((capture) => (
           <Line
             key={key(capture)}
@@ -96,40 +109,46 @@ export function CaptureSheet({ order, file }: { order: Order; file: OrderFile })
 }
 
 function CoverButtons({ cover, file }: { cover: Cover; file: OrderFile }) {
-  const say = (off: boolean) => file.note({ kind: 'cover', payload: { cover: cover.id, off } });
+  const note = (off: boolean) => file.note({ kind: 'cover', payload: { cover: cover.id, off } });
   return (
     <Box sx={{ display: 'flex', gap: 1, mt: cover.off === null ? 1 : 0 }}>
       {cover.off !== true && (
         <Button
           variant="outlined"
           disabled={file.isWriting}
-          onClick={() => say(true)}
-          aria-label={`It is off: ${cover.says}`}
+          onClick={() => note(true)}
+          aria-label={say('screen.capture-sheet.it-off', { cover: cover.says })}
         >
-          It is off
+          {say('screen.capture-sheet.say-it-off')}
         </Button>
       )}
       {cover.off !== false && (
         <Button
           variant="outlined"
           disabled={file.isWriting}
-          onClick={() => say(false)}
-          aria-label={`${cover.off === true ? 'It went back on' : 'It is on'}: ${cover.says}`}
+          onClick={() => note(false)}
+          aria-label={`${cover.off === true ? say('screen.capture-sheet.it-went-back-on') : say('screen.capture-sheet.it-on')}: ${cover.says}`}
         >
-          {cover.off === true ? 'It went back on' : 'It is on'}
+          {cover.off === true
+            ? say('screen.capture-sheet.it-went-back-on')
+            : say('screen.capture-sheet.it-on')}
         </Button>
       )}
     </Box>
   );
 }
 
-const STATES: Record<Capture['state'], string> = {
-  now: 'now',
-  later: 'when the cover is off',
-  missed: 'missed',
-  had: '',
-  'cannot-be-had': 'cannot be had',
+const STATES: Record<Exclude<Capture['state'], 'had'>, Code> = {
+  now: 'screen.capture-sheet.now',
+  later: 'screen.capture-sheet.when-cover-off',
+  missed: 'screen.capture-sheet.missed',
+  'cannot-be-had': 'screen.capture-sheet.cannot-be-had',
 };
+
+/** What was written down; an answer in words. */
+function captured({ value }: Capture): string {
+  return value === 'yes' || value === 'no' ? say(`screen.${value}`) : (value ?? '');
+}
 
 function Line({
   capture,
@@ -165,7 +184,7 @@ function Line({
           {capture.question}
           {capture.state === 'missed' && (
             <Box component="span" sx={{ display: 'block', fontSize: '0.85rem', fontWeight: 400 }}>
-              Still to be had: {capture.afterRefit}
+              {say('screen.capture-sheet.still-be-had', { afterRefit: capture.afterRefit })}
             </Box>
           )}
           {capture.warning && (
@@ -192,8 +211,8 @@ function Line({
           }}
         >
           {capture.state === 'had'
-            ? `${capture.value ?? ''}${capture.unit ? ` ${capture.unit}` : ''}`
-            : (capture.reason ?? STATES[capture.state])}
+            ? `${captured(capture)}${capture.unit ? ` ${capture.unit}` : ''}`
+            : (capture.reason ?? say(STATES[capture.state]))}
           {(capture.word ?? capture.person) && (
             <Box
               component="span"
@@ -254,8 +273,12 @@ function CaptureForm({
       testId="capture"
     >
       <Typography sx={{ mt: 1 }}>
-        Needed: {capture.neededFor}.
-        {capture.state === 'missed' && ` The cover is back on. ${capture.afterRefit}`}
+        {say('screen.capture-sheet.needed', {
+          neededFor: capture.neededFor,
+          state:
+            capture.state === 'missed' &&
+            ` ${say('screen.capture-sheet.cover-back-on', { afterRefit: capture.afterRefit })}`,
+        })}
       </Typography>
       {without ? (
         <Box
@@ -274,7 +297,7 @@ function CaptureForm({
         >
           <TextField
             id="capture-reason"
-            label="Why it cannot be had"
+            label={say('screen.capture-sheet.why-it-cannot-be')}
             required
             autoFocus
             value={reason}
@@ -283,10 +306,10 @@ function CaptureForm({
           />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained" disabled={file.isWriting}>
-              Record it
+              {say('screen.record-it')}
             </Button>
             <Button color="inherit" onClick={() => setBeside({ ...beside, without: false })}>
-              Back
+              {say('screen.back')}
             </Button>
           </Box>
         </Box>
@@ -304,10 +327,10 @@ function CaptureForm({
           {capture.kind === 'yes' && (
             <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
               <Button variant="contained" disabled={file.isWriting} onClick={() => record('yes')}>
-                Yes
+                {say('screen.yes')}
               </Button>
               <Button variant="outlined" disabled={file.isWriting} onClick={() => record('no')}>
-                No
+                {say('screen.no')}
               </Button>
             </Box>
           )}
@@ -318,7 +341,7 @@ function CaptureForm({
               sensor={capture.sensor}
               onSent={(state, id) => {
                 file.took(state);
-                record(`photo ${id.slice(-6)}`);
+                record(say('screen.capture-sheet.photo', { id: id.slice(-6) }));
               }}
             />
           )}
@@ -342,7 +365,7 @@ function CaptureForm({
           )}
           <TextField
             id="capture-word"
-            label="Who looked, if it was not you"
+            label={say('screen.capture-sheet.who-looked-if-it')}
             value={word}
             onChange={(event) => setBeside({ ...beside, word: event.target.value })}
             slotProps={{ htmlInput: { maxLength: 80 } }}
@@ -354,7 +377,7 @@ function CaptureForm({
                 variant="contained"
                 disabled={file.isWriting || typed.trim() === ''}
               >
-                Write it down
+                {say('screen.capture-sheet.write-it-down')}
               </Button>
             )}
             <Button
@@ -362,14 +385,14 @@ function CaptureForm({
               color="inherit"
               onClick={() => setBeside({ ...beside, without: true })}
             >
-              It cannot be had
+              {say('screen.capture-sheet.it-cannot-be-had')}
             </Button>
           </Box>
         </Box>
       )}
       {left > 1 && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-          {left} to capture before the cover goes back.
+          {say('screen.capture-sheet.capture-before-cover-goes', { left })}
         </Typography>
       )}
     </Sheet>

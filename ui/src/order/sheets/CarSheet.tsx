@@ -5,11 +5,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Order } from '../../api/types';
-import { clock, expectedReading, length } from '../../words/length';
+import { expectedReading, length } from '../../words/length';
+import { moment } from '../../words/moments';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { useKept } from '../../sheet/useKept';
 import { Sheet } from '../../sheet/Sheet';
 import type { OrderFile } from '../parts/useOrder';
+import { say } from '../../words/say';
 
 type Figure = Order['geometry'][number];
 
@@ -31,12 +33,12 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
       ) : (
         <Sheet
           title={`${order.car.make} ${order.car.model}`}
-          note="Tap a figure to enter it as measured on this car."
+          note={say('screen.car-sheet.tap-figure-enter-it')}
         >
           <Details order={order} file={file} />
         </Sheet>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Figures">
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label={say('screen.figures')}>
         {order.geometry.map((known) => (
           <Box component="li" key={known.figure} sx={{ borderBottom: 1, borderColor: 'divider' }}>
             <ButtonBase
@@ -64,8 +66,11 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
                 >
                   {known.s !== null && `±${length(known.s, display, display === 'mm' ? 1 : 0)} · `}
                   {known.typed === null
-                    ? 'sheet'
-                    : `measured “${known.typed}”, ${known.word ?? known.person}`}
+                    ? say('screen.car-sheet.sheet')
+                    : say('screen.car-sheet.measured', {
+                        typed: known.typed,
+                        word: known.word ?? known.person,
+                      })}
                 </Box>
               </Box>
             </ButtonBase>
@@ -106,17 +111,19 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
         variant="outlined"
         disabled={file.isWriting || typed[name].trim() === '' || typed[name] === known[name]}
       >
-        Keep
+        {say('screen.car-sheet.keep')}
       </Button>
     </Box>
   );
   return (
     <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
-      {field('plate', 'Plate', 20)}
-      {field('vin', 'Vehicle identification number', 40)}
-      {field('note', 'Note', 2000)}
+      {field('plate', say('screen.plate'), 20)}
+      {field('vin', say('screen.car-sheet.vehicle-identification-number'), 40)}
+      {field('note', say('screen.car-sheet.note'), 2000)}
       <Typography variant="body2" color="text.secondary">
-        Opened {new Date(order.openedAt).toLocaleDateString('en-GB')}, {clock(order.openedAt)}
+        {say('screen.car-sheet.opened', {
+          at: moment(order.openedAt),
+        })}
       </Typography>
     </Box>
   );
@@ -144,7 +151,11 @@ function Measure({
   return (
     <Sheet
       title={figure.label}
-      note={`The sheet says ${figure.sided ? expectedReading(figure.value, 'sided', 'mm') : length(figure.value, 'mm')}. What does this car measure?`}
+      note={say('screen.car-sheet.sheet-says-what-does', {
+        sided: figure.sided
+          ? expectedReading(figure.value, 'sided', 'mm')
+          : length(figure.value, 'mm'),
+      })}
       testId="measure"
     >
       <Box
@@ -171,7 +182,11 @@ function Measure({
       >
         <TextField
           id="figure"
-          label={figure.sided ? 'Measured, with its side: 460 mm left' : 'Measured: any unit'}
+          label={
+            figure.sided
+              ? say('screen.car-sheet.measured-with-its-side')
+              : say('screen.car-sheet.measured-any-unit')
+          }
           autoFocus
           required
           value={typed}
@@ -182,26 +197,26 @@ function Measure({
         />
         <TextField
           id="figure-s"
-          label="Standard uncertainty, mm"
+          label={say('screen.car-sheet.standard-uncertainty-mm')}
           required
           value={s}
           onChange={(event) => setEntered({ ...entered, s: event.target.value })}
           slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-          helperText="About half of what you would be surprised to be off by."
+          helperText={say('screen.car-sheet.about-half-what-you')}
         />
         <TextField
           id="figure-word"
-          label="Who measured, if it was not you"
+          label={say('screen.car-sheet.who-measured-if-it')}
           value={word}
           onChange={(event) => setEntered({ ...entered, word: event.target.value })}
           slotProps={{ htmlInput: { maxLength: 80 } }}
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={file.isWriting}>
-            Record it
+            {say('screen.record-it')}
           </Button>
           <Button color="inherit" onClick={onDone}>
-            Back
+            {say('screen.back')}
           </Button>
         </Box>
       </Box>

@@ -11,6 +11,7 @@ import { Links } from '../parts/Links';
 import { PARTS } from '../parts/parts';
 import { reportPath, REPORTS, type ReportKind } from '../parts/ReportView';
 import type { OrderFile } from '../parts/useOrder';
+import { say } from '../../words/say';
 
 /** What keeps the order open, and how it leaves the house. */
 export function ClosingSheet({
@@ -31,17 +32,15 @@ export function ClosingSheet({
       <Sheet
         title={
           open.length === 0
-            ? 'Closed'
-            : open.length === 1
-              ? 'One thing keeps it open'
-              : `${open.length} things keep it open`
+            ? say('screen.closed')
+            : say('screen.closing-sheet.things-keep-it-open', { open: open.length })
         }
         note={
           open.length === 0
             ? left.length === 0
-              ? 'Every owed sensor is proven or handed over by name, and nothing else is open.'
-              : 'Nothing is open but what was handed over by name.'
-            : 'Settle each, or let a lead hand it over with a reason.'
+              ? say('screen.closing-sheet.every-owed-sensor-proven')
+              : say('screen.closing-sheet.nothing-open-but-what')
+            : say('screen.closing-sheet.settle-each-or-let')
         }
         testId="closing"
       >
@@ -52,30 +51,39 @@ export function ClosingSheet({
           <Box key={item.id} sx={{ borderTop: 1, borderColor: 'divider', py: 1, mt: 1 }}>
             <b>{item.says}</b>
             <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }}>
-              Handed over by {item.left?.person}: {item.left?.reason}
+              {say('screen.closing-sheet.handed-over-by', {
+                person: item.left?.person,
+                reason: item.left?.reason,
+              })}
             </Typography>
           </Box>
         ))}
       </Sheet>
-      <Box component="section" aria-label="Files" sx={{ display: 'grid', gap: 1, mb: 3 }}>
-        <Typography variant="h3">Report for the {REPORTS[kind].toLowerCase()}</Typography>
+      <Box
+        component="section"
+        aria-label={say('screen.files')}
+        sx={{ display: 'grid', gap: 1, mb: 3 }}
+      >
+        <Typography variant="h3">
+          {say('screen.closing-sheet.report-for', { reader: say(REPORTS[kind]).toLowerCase() })}
+        </Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
           <Button variant="contained" href={`${reportPath(order.id, kind)}.pdf`} download>
-            PDF
+            {say('screen.closing-sheet.pdf')}
           </Button>
           <Button variant="outlined" href={reportPath(order.id, kind)} target="_blank">
-            Open to print
+            {say('screen.closing-sheet.open-print')}
           </Button>
         </Box>
         <Typography variant="h3" sx={{ mt: 1 }}>
-          The whole order
+          {say('screen.closing-sheet.whole-order')}
         </Typography>
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
           <Button variant="outlined" href={`/api/repair-orders/${order.id}/archive.json`} download>
-            Sealed archive
+            {say('screen.closing-sheet.sealed-archive')}
           </Button>
           <Button variant="outlined" href={`/api/repair-orders/${order.id}/readings.csv`} download>
-            Readings, CSV
+            {say('screen.closing-sheet.readings-csv')}
           </Button>
         </Box>
         <Button
@@ -83,7 +91,7 @@ export function ClosingSheet({
           to={`/records?${new URLSearchParams(order.vin ? { vin: order.vin } : { plate: order.plate }).toString()}`}
           color="inherit"
         >
-          This car’s history
+          {say('screen.closing-sheet.this-cars-history')}
         </Button>
       </Box>
       <Links order={order.id} kind={kind} />
@@ -124,7 +132,7 @@ function Open({
         >
           <TextField
             id={`leave-${item.id}`}
-            label="Handed over because, and who was told"
+            label={say('screen.closing-sheet.handed-over-because-and')}
             required
             autoFocus
             multiline
@@ -135,21 +143,21 @@ function Open({
           />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained" loading={file.isWriting}>
-              Hand it over
+              {say('screen.closing-sheet.hand-it-over')}
             </Button>
             <Button color="inherit" onClick={() => setLeaving(false)}>
-              Back
+              {say('screen.back')}
             </Button>
           </Box>
         </Box>
       ) : (
         <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
           <Button variant="outlined" {...place}>
-            {item.id.startsWith('sensor ') ? 'Set it up' : PARTS[item.part]}
+            {item.id.startsWith('sensor ') ? say('screen.set-it-up') : say(PARTS[item.part])}
           </Button>
           {item.canLeave && may('hand-over') && (
             <Button color="inherit" onClick={() => setLeaving(true)}>
-              Hand over as it is
+              {say('screen.closing-sheet.hand-over-as-it')}
             </Button>
           )}
         </Box>

@@ -3,12 +3,13 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
 import { useKept } from '../../sheet/useKept';
 import { Sheet } from '../../sheet/Sheet';
 import type { OrderFile } from '../parts/useOrder';
 import { AnswerRow } from './AnswerRow';
+import { say } from '../../words/say';
 
 const key = (condition: Condition) => `${condition.item} ${condition.sensor ?? ''}`;
 
@@ -30,15 +31,23 @@ export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile
         />
       ) : (
         <Sheet
-          title={order.conditions.length === 0 ? 'No sensor is owed a calibration' : 'All answered'}
+          title={
+            order.conditions.length === 0
+              ? say('screen.conditions-sheet.no-sensor-owed-calibration')
+              : say('screen.conditions-sheet.all-answered')
+          }
           note={
             order.conditions.length === 0
-              ? 'Then nothing needs to be prepared.'
-              : 'Tap a line to answer it again.'
+              ? say('screen.conditions-sheet.then-nothing-needs-be')
+              : say('screen.tap-line-answer-it')
           }
         />
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Preconditions">
+      <Box
+        component="ul"
+        sx={{ listStyle: 'none', p: 0, m: 0 }}
+        aria-label={say('screen.conditions-sheet.preconditions')}
+      >
         {order.conditions.map((condition) => (
           <AnswerRow
             key={key(condition)}
@@ -91,7 +100,9 @@ function Said({ condition }: { condition: Condition }) {
         color: condition.met ? 'verdict.holds' : 'verdict.out',
       }}
     >
-      {condition.findings.length > 0 ? 'Not met' : ANSWERS[condition.answer]}
+      {condition.findings.length > 0
+        ? say('screen.conditions-sheet.not-met')
+        : say(ANSWERS[condition.answer])}
       <Box
         component="span"
         sx={{
@@ -150,7 +161,7 @@ function ConditionForm({
   return (
     <Sheet
       title={condition.question}
-      note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? 'Not met, it bars the run. ' : 'Not met, it is a warning. '}${condition.why}`}
+      note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? `${say('screen.not-met-it-bars')} ` : `${say('screen.not-met-it-warning')} `}${condition.why}`}
       testId="condition"
     >
       {condition.values.length > 0 && (

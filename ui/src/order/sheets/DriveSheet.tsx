@@ -10,6 +10,8 @@ import { usePerson } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import { LostMark, minutes } from '../parts/DriveDrawing';
 import type { Drives } from '../parts/useDrives';
+import { moment } from '../../words/moments';
+import { say } from '../../words/say';
 
 /** The learning drive: what the cards ask, what of it counted, and why the rest did not. */
 export function DriveSheet({ drives }: { drives: Drives }) {
@@ -21,14 +23,17 @@ export function DriveSheet({ drives }: { drives: Drives }) {
     return page.isError ? (
       <TryAgain message={page.error.message} again={() => void page.refetch()} />
     ) : (
-      <Typography>Looking at the drives</Typography>
+      <Typography>{say('screen.drive-sheet.looking-at-drives')}</Typography>
     );
   }
   const { asked, without } = page.data;
   return (
     <>
       {asked.length === 0 ? (
-        <Sheet title="No card asks for a drive" note="A track may be kept all the same." />
+        <Sheet
+          title={say('screen.drive-sheet.no-card-asks-for')}
+          note={say('screen.drive-sheet.track-may-be-kept')}
+        />
       ) : (
         alike(drive?.sensors ?? []).map(([judged, names]) => (
           <Judged key={judged.id} judged={judged} names={names} />
@@ -36,29 +41,40 @@ export function DriveSheet({ drives }: { drives: Drives }) {
       )}
       {asked.length > 0 && !drive && (
         <Sheet
-          title="Not driven yet"
-          note="Licensed driver, road law first, a second person for reading screens."
+          title={say('screen.drive-sheet.not-driven-yet')}
+          note={say('screen.licensed-driver-road-law')}
         >
           {asked.map((one) => (
             <Typography key={one.id} sx={{ mt: 1 }}>
-              {one.name}: {minutes(one.seconds)} and {(one.metres / 1000).toFixed(0)} km at{' '}
-              {one.slowest} to {one.fastest} km/h
-              {one.daylight ? ', by daylight' : ''}.
+              {say('screen.drive-sheet.and-km-at-km', {
+                sensor: one.name,
+                time: minutes(one.seconds),
+                distance: (one.metres / 1000).toFixed(0),
+                slowest: one.slowest,
+                fastest: one.fastest,
+                daylight: one.daylight ? say('screen.drive-sheet.by-daylight') : '',
+              })}
             </Typography>
           ))}
         </Sheet>
       )}
       {drive && (
         <Typography sx={{ mb: 1 }} variant="body2">
-          {drive.driver} drove, {new Date(drive.track.from).toLocaleString('en-GB')},{' '}
-          {drive.track.points.toLocaleString('en-US')} points
-          {drive.track.untimed > 0 ? `, ${drive.track.untimed} more without a time` : ''} (
-          {drive.file}).
+          {say('screen.drive-sheet.drove-points', {
+            driver: drive.driver,
+            from: moment(drive.track.from),
+            points: drive.track.points,
+            untimed:
+              drive.track.untimed > 0
+                ? say('screen.drive-sheet.more-without-time', { untimed: drive.track.untimed })
+                : '',
+            file: drive.file,
+          })}
         </Typography>
       )}
       {drive && (
         <Typography sx={{ mb: 2 }}>
-          A drive that completes says nothing by itself about the axis: read it afterwards.
+          {say('screen.drive-sheet.drive-that-completes-says')}
         </Typography>
       )}
       {page.data.drives.length > 1 && (
@@ -69,7 +85,7 @@ export function DriveSheet({ drives }: { drives: Drives }) {
               variant={known.id === drive?.id ? 'contained' : 'outlined'}
               onClick={() => setChosen(known.id)}
             >
-              Drive {i + 1}
+              {say('screen.drive-sheet.drive', { i: i + 1 })}
             </Button>
           ))}
         </Box>
@@ -77,7 +93,7 @@ export function DriveSheet({ drives }: { drives: Drives }) {
       <Box sx={{ display: 'grid', gap: 1.5 }}>
         <TextField
           id="driver"
-          label="Who drove"
+          label={say('screen.who-drove')}
           value={who}
           onChange={(event) => setDriver(event.target.value)}
           slotProps={{ htmlInput: { maxLength: 80 } }}
@@ -89,10 +105,10 @@ export function DriveSheet({ drives }: { drives: Drives }) {
           fullWidth
           onFile={(file) => take.mutate({ file, driver: who })}
         >
-          Take in a track, GPX or CSV
+          {say('screen.drive-sheet.take-in-track-gpx')}
         </FileButton>
         <Button variant="outlined" href="/api/sample-drive" download="sample-drive.gpx">
-          A recorder’s sample drive
+          {say('screen.drive-sheet.recorders-sample-drive')}
         </Button>
         {take.isError && (
           <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
@@ -102,7 +118,7 @@ export function DriveSheet({ drives }: { drives: Drives }) {
       </Box>
       {without.length > 0 && (
         <Typography sx={{ mt: 2 }} variant="body2">
-          Not asked for a drive by their cards: {without.join(', ')}.
+          {say('screen.drive-sheet.not-asked-for-drive', { without: without.join(', ') })}
         </Typography>
       )}
     </>
@@ -124,22 +140,32 @@ function alike(sensors: DriveJudged[]): [DriveJudged, string][] {
 function Judged({ judged, names }: { judged: DriveJudged; names: string }) {
   return (
     <Sheet
-      title={judged.isEnough ? 'Enough counted' : 'Not enough counted'}
+      title={
+        judged.isEnough
+          ? say('screen.drive-sheet.enough-counted')
+          : say('screen.drive-sheet.not-enough-counted')
+      }
       note={names}
       testId={`drive-${judged.id}`}
     >
       <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2, mt: 1 }}>
-        {minutes(judged.seconds)} of {minutes(judged.needed.seconds)}
+        {say('screen.drive-sheet.of', {
+          seconds: minutes(judged.seconds),
+          seconds2: minutes(judged.needed.seconds),
+        })}
       </Typography>
       <Typography sx={{ fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 }}>
-        {(judged.metres / 1000).toFixed(1)} km of {(judged.needed.metres / 1000).toFixed(1)} km
+        {say('screen.drive-sheet.km-km', {
+          metres: (judged.metres / 1000).toFixed(1),
+          metres2: (judged.needed.metres / 1000).toFixed(1),
+        })}
       </Typography>
       {judged.lost.length > 0 && (
         <Box component="ul" sx={{ listStyle: 'none', p: 0, mt: 1, mb: 0 }}>
           {judged.lost.map((lost) => (
             <Box component="li" key={lost.reason} sx={{ py: 0.25 }}>
               <LostMark reason={lost.reason} />
-              {minutes(lost.seconds)} lost: {lost.says}
+              {say('screen.drive-sheet.lost', { seconds: minutes(lost.seconds), lost: lost.says })}
             </Box>
           ))}
         </Box>

@@ -4,12 +4,13 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Order } from '../../api/types';
 import { Sheet } from '../../sheet/Sheet';
+import { say, type Code } from '../../words/say';
 
-const STATES: Record<Order['needs'][number]['state'], string> = {
-  owned: 'Owned',
-  'stands-in': 'Stands in',
-  overdue: 'Check overdue',
-  missing: 'Missing',
+const STATES: Record<Order['needs'][number]['state'], Code> = {
+  owned: 'screen.kit-sheet.owned',
+  'stands-in': 'screen.kit-sheet.stands-in',
+  overdue: 'screen.kit-sheet.check-overdue',
+  missing: 'screen.kit-sheet.missing',
 };
 
 /** What this order needs against what the shop owns. */
@@ -20,20 +21,22 @@ export function KitSheet({ order }: { order: Order }) {
       <Sheet
         title={
           order.needs.length === 0
-            ? 'No kit is asked for yet'
+            ? say('screen.kit-sheet.no-kit-asked-for')
             : short.length > 0
-              ? `Missing: ${short.map((need) => need.wanted).join(', ')}`
-              : 'The shop owns what is needed'
+              ? say('screen.kit-sheet.missing-what', {
+                  items: short.map((need) => need.wanted).join(', '),
+                })
+              : say('screen.kit-sheet.shop-owns-what-needed')
         }
         note={
           order.needs.length === 0
-            ? 'The procedure cards of the owed sensors say what is needed.'
-            : 'Needed for this order against the kit register.'
+            ? say('screen.kit-sheet.procedure-cards-owed-sensors')
+            : say('screen.kit-sheet.needed-for-this-order')
         }
         testId="kit"
       >
         <Button component={Link} to="/kit" variant="outlined" sx={{ mt: 1.5 }}>
-          Open the kit register
+          {say('screen.kit-sheet.open-kit-register')}
         </Button>
       </Sheet>
       {order.needs.map((need) => (
@@ -61,7 +64,7 @@ export function KitSheet({ order }: { order: Order }) {
                     : 'verdict.unproven',
             }}
           >
-            {STATES[need.state]}
+            {say(STATES[need.state])}
           </Box>
         </Box>
       ))}

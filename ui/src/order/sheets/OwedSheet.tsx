@@ -13,6 +13,8 @@ import { Explained } from '../../shell/Explained';
 import { Sheet } from '../../sheet/Sheet';
 import { OwedMark } from '../parts/OwedMark';
 import type { OrderFile } from '../parts/useOrder';
+import { say } from '../../words/say';
+import { ROUTES } from '../../shell/routes';
 
 /** Sensor by sensor: owed, not owed or unknown, with each reason, its source, and the question to ask. */
 export function OwedSheet({
@@ -32,7 +34,12 @@ export function OwedSheet({
     order.sensors.find((known) => known.owed.state === 'unknown') ??
     order.sensors[0];
   if (sensor === undefined) {
-    return <Sheet title="No sensors" note="The vehicle’s sheet names no radar sensor." />;
+    return (
+      <Sheet
+        title={say('screen.owed-sheet.no-sensors')}
+        note={say('screen.owed-sheet.vehicles-sheet-names-no')}
+      />
+    );
   }
   const offer = order.offers.find((known) => known.sensor === sensor.id);
   const open = sensor.owed.reasons.find((reason) => reason.state === 'unknown');
@@ -44,7 +51,7 @@ export function OwedSheet({
         orientation="vertical"
         value={sensor.id}
         onChange={(_, id: string | null) => id !== null && onChoose(id)}
-        aria-label="Sensor"
+        aria-label={say('screen.owed-sheet.sensor')}
         sx={{ mb: 2, bgcolor: 'background.paper' }}
       >
         {order.sensors.map((known) => (
@@ -63,11 +70,7 @@ export function OwedSheet({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <Explained term="owed">
-        A sensor is owed a calibration when the rules of its maker or of the shop ask for one after
-        the work that was done. Each rule is shown with its source. What no rule decides is a
-        question to answer before the car leaves.
-      </Explained>
+      <Explained term="owed">{say('screen.owed-sheet.sensor-owed-calibration-when')}</Explained>
       {open && sensor.owed.state === 'unknown' && (
         <Question
           key={open.code + sensor.id}
@@ -92,11 +95,12 @@ export function OwedSheet({
         </Box>
         {sensor.owed.route && (
           <Typography>
-            Route: <b>{sensor.owed.route}</b>. {sensor.owed.proves}
+            {say('screen.owed-sheet.route')} <b>{say(ROUTES[sensor.owed.route])}</b>.{' '}
+            {sensor.owed.proves}
           </Typography>
         )}
         {sensor.owed.reasons.length === 0 && (
-          <Typography>No operation on this car concerns it.</Typography>
+          <Typography>{say('screen.no-operation-on-this')}</Typography>
         )}
         {sensor.owed.reasons.map((reason) => (
           <Box
@@ -111,13 +115,17 @@ export function OwedSheet({
             </Box>
             <Typography>
               {reason.reason}
-              {reason.route && ` Route: ${reason.route}.`}
+              {reason.route &&
+                ` ${say('screen.owed-sheet.its-route', { route: say(ROUTES[reason.route]) })}`}
             </Typography>
             {reason.answer && (
               <Typography variant="body2">
-                {reason.question} Answered “{ANSWERS[reason.answer.answer]}” by{' '}
-                {reason.answer.person}
-                {reason.answer.word && `, on the word of ${reason.answer.word}`}.
+                {say('screen.owed-sheet.answered-by', {
+                  question: reason.question,
+                  answer: say(ANSWERS[reason.answer.answer]),
+                  person: reason.answer.person,
+                  word: reason.answer.word && say('screen.on-word', { word: reason.answer.word }),
+                })}
               </Typography>
             )}
             <Typography variant="body2" color="text.secondary">
@@ -149,26 +157,39 @@ export function OwedSheet({
                 file.note({ kind: 'card', payload: { sensor: sensor.id, card: offer.card } })
               }
             >
-              Use it
+              {say('screen.owed-sheet.use-it')}
             </Button>
           }
         >
-          A checked card is there that this order does not use: {offer.title}, edition{' '}
-          {offer.edition}, version {offer.version}.
+          {say('screen.owed-sheet.checked-card-there-that', {
+            offer: offer.title,
+            edition: offer.edition,
+            version: offer.version,
+          })}
         </Alert>
       )}
       <Typography sx={{ mt: 2 }} variant="body2" color="text.secondary">
-        {sensor.card
-          ? `Procedure card: ${sensor.card.title}. ${sensor.card.source}, edition ${sensor.card.edition}${sensor.card.checked ? '' : ', not checked by a second person yet'}.`
-          : 'The shop has no procedure card for this sensor.'}{' '}
-        The vehicle maker’s current service information decides.
+        {say('screen.owed-sheet.vehicle-makers-current-service', {
+          card: sensor.card
+            ? say('screen.owed-sheet.procedure-card-edition', {
+                card: sensor.card.title,
+                source: sensor.card.source,
+                edition: sensor.card.edition,
+                checked: sensor.card.checked ? '' : say('screen.owed-sheet.not-checked-by-second'),
+              })
+            : say('screen.owed-sheet.shop-has-no-procedure'),
+        })}
       </Typography>
     </>
   );
 }
 
-const ANSWERS = { yes: 'yes', no: 'no', owed: 'owed', 'not-owed': 'not owed' };
-
+const ANSWERS = {
+  yes: 'screen.owed-sheet.yes',
+  no: 'screen.owed-sheet.no',
+  owed: 'screen.owed-state',
+  'not-owed': 'screen.not-owed',
+} as const;
 function Question({
   order,
   sensor,
@@ -186,7 +207,7 @@ function Question({
     route: 'static',
   }));
   const { word, source, route } = typed;
-  const say = (answer: 'yes' | 'no' | 'owed' | 'not-owed') =>
+  const note = (answer: 'yes' | 'no' | 'owed' | 'not-owed') =>
     file.note(
       {
         kind: 'owed-answer',
@@ -203,32 +224,32 @@ function Question({
     );
   return (
     <Sheet
-      title={reason.question ?? 'What does the maker say?'}
+      title={reason.question ?? say('screen.owed-sheet.what-does-maker-say')}
       note={`${sensor.name}. ${sentence(reason.operation)}: ${reason.reason}`}
       testId="owed-question"
     >
       <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
         <TextField
           id="owed-word"
-          label="On whose word, if nobody here saw it"
+          label={say('screen.owed-sheet.on-whose-word-if')}
           value={word}
           onChange={(event) => setTyped({ ...typed, word: event.target.value })}
           slotProps={{ htmlInput: { maxLength: 80 } }}
         />
         {reason.canAnswer ? (
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-            <Button variant="contained" disabled={file.isWriting} onClick={() => say('yes')}>
-              Yes
+            <Button variant="contained" disabled={file.isWriting} onClick={() => note('yes')}>
+              {say('screen.yes')}
             </Button>
-            <Button variant="outlined" disabled={file.isWriting} onClick={() => say('no')}>
-              No
+            <Button variant="outlined" disabled={file.isWriting} onClick={() => note('no')}>
+              {say('screen.no')}
             </Button>
           </Box>
         ) : (
           <>
             <TextField
               id="owed-source"
-              label="Where the maker’s information says so"
+              label={say('screen.owed-sheet.where-makers-information-says')}
               required
               value={source}
               onChange={(event) => setTyped({ ...typed, source: event.target.value })}
@@ -237,13 +258,13 @@ function Question({
             <TextField
               select
               id="owed-route"
-              label="Route, where it is owed"
+              label={say('screen.owed-sheet.route-where-it-owed')}
               value={route}
               onChange={(event) => setTyped({ ...typed, route: event.target.value })}
             >
-              {['static', 'dynamic', 'static then dynamic', 'static or dynamic'].map((known) => (
-                <MenuItem key={known} value={known} sx={{ minHeight: 48 }}>
-                  {known}
+              {Object.entries(ROUTES).map(([known, words]) => (
+                <MenuItem key={known} value={known} sx={{ minHeight: { xs: 48, sm: 48 } }}>
+                  {say(words)}
                 </MenuItem>
               ))}
             </TextField>
@@ -251,16 +272,16 @@ function Question({
               <Button
                 variant="contained"
                 disabled={file.isWriting || source.trim() === ''}
-                onClick={() => say('owed')}
+                onClick={() => note('owed')}
               >
-                Owed
+                {say('screen.owed')}
               </Button>
               <Button
                 variant="outlined"
                 disabled={file.isWriting || source.trim() === ''}
-                onClick={() => say('not-owed')}
+                onClick={() => note('not-owed')}
               >
-                Not owed
+                {say('screen.not-owed-mark')}
               </Button>
             </Box>
           </>

@@ -1,28 +1,28 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Order } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { Sheet } from '../../sheet/Sheet';
 import { PhotoButton } from '../parts/PhotoButton';
 import type { OrderFile } from '../parts/useOrder';
+import { say } from '../../words/say';
 
 /** The order's photos, each with what it shows. */
 export function PhotosSheet({ order, file }: { order: Order; file: OrderFile }) {
   return (
     <>
-      <Sheet
-        title="Photos"
-        note="A photo of the car as a whole; those of a sensor are taken with what they show."
-      >
+      <Sheet title={say('screen.photos')} note={say('screen.photos-sheet.photo-car-as-whole')}>
         <Box sx={{ mt: 1.5 }}>
           <PhotoButton order={order.id} about="car" sensor={null} onSent={file.took} />
         </Box>
       </Sheet>
-      {order.photos.length === 0 && <Typography color="text.secondary">No photo yet.</Typography>}
+      {order.photos.length === 0 && (
+        <Typography color="text.secondary">{say('screen.photos-sheet.no-photo-yet')}</Typography>
+      )}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
         {order.photos.map((photo) => {
           const sensor = order.sensors.find((known) => known.id === photo.sensor);
-          const shows = `${sensor?.name ?? 'Car'}: ${photo.about}`;
+          const shows = `${sensor?.name ?? say('screen.car')}: ${photo.about}`;
           return (
             <Box component="figure" key={photo.id} sx={{ m: 0 }}>
               <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">

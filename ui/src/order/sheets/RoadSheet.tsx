@@ -11,13 +11,14 @@ import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { OrderFile } from '../parts/useOrder';
 import { AnswerRow } from './AnswerRow';
+import { say, type Code } from '../../words/say';
 
 type Found = 'seen' | 'not-seen' | 'untested';
 
-const FOUND: Record<Found, [words: string, key: string, colour: string]> = {
-  seen: ['Seen', 'Y', 'verdict.holds'],
-  'not-seen': ['It did not', 'N', 'verdict.out'],
-  untested: ['Untested', 'U', 'verdict.unproven'],
+const FOUND: Record<Found, [words: Code, key: string, colour: string]> = {
+  seen: ['screen.road-sheet.seen', 'Y', 'verdict.holds'],
+  'not-seen': ['screen.road-sheet.it-did-not', 'N', 'verdict.out'],
+  untested: ['screen.road-sheet.untested', 'U', 'verdict.unproven'],
 };
 
 /** The road test, one function after the other: what the car was seen to do, what it did not, what could not be tried. */
@@ -33,7 +34,12 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
   const present =
     order.road.find((one) => one.id === chosen) ?? order.road.find((one) => one.found === null);
   if (order.road.length === 0) {
-    return <Sheet title="No road test" note="No sensor of this car is owed a calibration." />;
+    return (
+      <Sheet
+        title={say('screen.road-sheet.no-road-test')}
+        note={say('screen.road-sheet.no-sensor-this-car')}
+      />
+    );
   }
   const field = (name: keyof typeof trip, label: string, most: number) => (
     <TextField
@@ -69,17 +75,22 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
           }
         />
       ) : (
-        <Sheet title="All looked for" note="Tap a line to answer it again." />
+        <Sheet
+          title={say('screen.road-sheet.all-looked-for')}
+          note={say('screen.tap-line-answer-it')}
+        />
       )}
       <Box sx={{ display: 'grid', gap: 1.5, mb: 2 }}>
-        {field('driver', 'Who drove', 80)}
-        {field('route', 'Route', 200)}
-        {field('weather', 'Weather and light', 120)}
+        {field('driver', say('screen.who-drove'), 80)}
+        {field('route', say('screen.road-sheet.route'), 200)}
+        {field('weather', say('screen.road-sheet.weather-and-light'), 120)}
       </Box>
-      <Typography sx={{ mb: 1.5 }}>
-        Licensed driver, road law first, a second person for reading screens.
-      </Typography>
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Functions">
+      <Typography sx={{ mb: 1.5 }}>{say('screen.licensed-driver-road-law')}</Typography>
+      <Box
+        component="ul"
+        sx={{ listStyle: 'none', p: 0, m: 0 }}
+        aria-label={say('screen.road-sheet.functions')}
+      >
         {order.road.map((one) => (
           <AnswerRow key={one.id} present={present === one} onAsk={() => setChosen(one.id)}>
             <span>
@@ -97,7 +108,7 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
               <span>—</span>
             ) : (
               <Box component="span" sx={{ fontWeight: 700, color: FOUND[one.found][2] }}>
-                {FOUND[one.found][0]}
+                {say(FOUND[one.found][0])}
               </Box>
             )}
           </AnswerRow>
@@ -118,12 +129,12 @@ function FunctionForm({
 }) {
   const [why, setWhy] = useState<Found | null>(null);
   const [reason, setReason] = useState('');
-  const say = (found: Found) => (found === 'seen' ? onSay(found, '') : setWhy(found));
+  const answer = (found: Found) => (found === 'seen' ? onSay(found, '') : setWhy(found));
   useKeys(
     useMemo(
       () =>
         why === null
-          ? { y: () => say('seen'), n: () => say('not-seen'), u: () => say('untested') }
+          ? { y: () => answer('seen'), n: () => answer('not-seen'), u: () => answer('untested') }
           : {},
       [why, onSay], // eslint-disable-line react-hooks/exhaustive-deps
     ),
@@ -137,10 +148,10 @@ function FunctionForm({
               key={found}
               variant={found === 'seen' ? 'contained' : 'outlined'}
               disabled={busy}
-              onClick={() => say(found)}
+              onClick={() => answer(found)}
               sx={{ minHeight: 56 }}
             >
-              {FOUND[found][0]} <Key of={FOUND[found][1]} />
+              {say(FOUND[found][0])} <Key of={FOUND[found][1]} />
             </Button>
           ))}
         </Box>
@@ -155,7 +166,11 @@ function FunctionForm({
         >
           <TextField
             id="road-reason"
-            label={why === 'untested' ? 'Why it could not be tried' : 'What it did instead'}
+            label={
+              why === 'untested'
+                ? say('screen.road-sheet.why-it-could-not')
+                : say('screen.road-sheet.what-it-did-instead')
+            }
             autoFocus
             required
             multiline
@@ -166,10 +181,10 @@ function FunctionForm({
           />
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained" disabled={busy}>
-              {FOUND[why][0]}
+              {say(FOUND[why][0])}
             </Button>
             <Button color="inherit" onClick={() => setWhy(null)}>
-              Back
+              {say('screen.back')}
             </Button>
           </Box>
         </Box>

@@ -7,24 +7,25 @@ import { answer, client } from '../../api/client';
 import { sendFile } from '../../api/sendFile';
 import type { Order, SortedCode } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { Sheet } from '../../sheet/Sheet';
 import type { OrderFile } from '../parts/useOrder';
+import { say, type Code } from '../../words/say';
 
-const SORTS: [SortedCode['sort'], string][] = [
-  ['blocking', 'Bars the run'],
-  ['related', 'Related to a radar sensor'],
-  ['unsorted', 'No rule speaks of it: look it up'],
-  ['expected-before', 'Expected before a calibration'],
-  ['unrelated', 'Unrelated'],
+const SORTS: [SortedCode['sort'], Code][] = [
+  ['blocking', 'screen.scan-sheet.bars-run'],
+  ['related', 'screen.scan-sheet.related-radar-sensor'],
+  ['unsorted', 'screen.scan-sheet.no-rule-speaks-it'],
+  ['expected-before', 'screen.scan-sheet.expected-before-calibration'],
+  ['unrelated', 'screen.scan-sheet.unrelated'],
 ];
 
-const TITLES = { pre: 'Pre-scan', post: 'Post-scan' };
+const TITLES = { pre: 'screen.pre-scan', post: 'screen.post-scan' } as const;
 
 const FATES = [
-  ['cleared', 'Cleared since the pre-scan'],
-  ['remain', 'Remain'],
-  ['came', 'Came since: of the run, or of the work'],
+  ['cleared', 'screen.scan-sheet.cleared-since-pre-scan'],
+  ['remain', 'screen.scan-sheet.remain'],
+  ['came', 'screen.scan-sheet.came-since-run-or'],
 ] as const;
 
 /** The pre-scan, or the one after the work against it: read by the connected tool or taken from its file. */
@@ -72,15 +73,28 @@ export function ScanSheet({
       <Sheet
         title={
           scan
-            ? TITLES[phase]
+            ? say(TITLES[phase])
             : phase === 'pre'
-              ? 'Read the trouble codes before anything is cleared'
-              : 'Read the trouble codes again, after the last run'
+              ? say('screen.scan-sheet.read-trouble-codes-before')
+              : say('screen.scan-sheet.read-trouble-codes-again')
         }
         note={
           scan
-            ? `${scan.tool}, read ${scan.readAt}, ${scan.origin === 'tool' ? 'by the connected tool' : `from ${scan.origin}`}. Taken in by ${scan.person}, ${clock(scan.at)}.${scan.voltage === null ? '' : ` Supply ${scan.voltage} V.`}`
-            : 'They are kept as the tool gives them.'
+            ? say('screen.scan-sheet.read-taken-in-by', {
+                tool: scan.tool,
+                readAt: scan.readAt,
+                origin:
+                  scan.origin === 'tool'
+                    ? say('screen.scan-sheet.by-connected-tool')
+                    : say('screen.scan-sheet.from', { origin: scan.origin }),
+                person: scan.person,
+                at: clock(scan.at),
+                voltage:
+                  scan.voltage === null
+                    ? ''
+                    : ` ${say('screen.scan-sheet.supply-v', { voltage: scan.voltage })}`,
+              })
+            : say('screen.scan-sheet.they-are-kept-as')
         }
         testId="scan"
       >
@@ -90,14 +104,14 @@ export function ScanSheet({
             onClick={() => tool.mutate()}
             loading={tool.isPending}
           >
-            {scan ? 'Scan again' : 'Scan with the tool'}
+            {scan ? say('screen.scan-sheet.scan-again') : say('screen.scan-sheet.scan-with-tool')}
           </Button>
           <Button
             variant="outlined"
             onClick={() => input.current?.click()}
             loading={upload.isPending}
           >
-            From a file (JSON or CSV)
+            {say('screen.scan-sheet.from-file-json-or')}
           </Button>
           <input
             ref={input}
@@ -121,7 +135,9 @@ export function ScanSheet({
         )}
       </Sheet>
       {phase === 'post' && order.comparison && <Compared comparison={order.comparison} />}
-      {scan && scan.codes.length === 0 && <Typography>No trouble code is stored.</Typography>}
+      {scan && scan.codes.length === 0 && (
+        <Typography>{say('screen.scan-sheet.no-trouble-code-stored')}</Typography>
+      )}
       {scan &&
         SORTS.map(([sort, words]) => {
           const codes = scan.codes.filter((code) => code.sort === sort);
@@ -131,7 +147,7 @@ export function ScanSheet({
                 variant="h3"
                 sx={{ color: sort === 'blocking' ? 'verdict.out' : 'text.primary' }}
               >
-                {words}
+                {say(words)}
               </Typography>
               {codes.map((code, i) => (
                 <Box
@@ -167,10 +183,12 @@ function Compared({ comparison }: { comparison: NonNullable<Order['comparison']>
           key={fate}
           sx={{ color: fate === 'came' && comparison.came.length > 0 ? 'verdict.out' : undefined }}
         >
-          <b>{words}:</b>{' '}
+          <b>{say(words)}:</b>{' '}
           {comparison[fate].length === 0
-            ? 'none'
-            : comparison[fate].map((code) => `${code.code} in ${code.unit}`).join(', ')}
+            ? say('screen.scan-sheet.none')
+            : comparison[fate]
+                .map((code) => say('screen.scan-sheet.in', { code: code.code, unit: code.unit }))
+                .join(', ')}
         </Typography>
       ))}
     </Box>

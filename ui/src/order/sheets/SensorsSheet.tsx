@@ -7,17 +7,18 @@ import { VerdictMark } from '../../shell/VerdictMark';
 import { Sheet } from '../../sheet/Sheet';
 import { OwedMark } from '../parts/OwedMark';
 import { ended } from '../../words/sentence';
+import { say } from '../../words/say';
 
 /** Each sensor and where its own work goes on. */
 export function SensorsSheet({ order }: { order: Order }) {
   return (
     <>
       <Sheet
-        title="Set up the sensors"
+        title={say('screen.sensors-sheet.set-up-sensors')}
         note={
           order.waits.part === 'sensors'
-            ? 'Intake and preparation are done.'
-            : ended(`Before that: ${order.waits.says}`)
+            ? say('screen.sensors-sheet.intake-and-preparation-are')
+            : ended(say('screen.sensors-sheet.before-that', { waits: order.waits.says }))
         }
       />
       {order.tasks.map((task) => (
@@ -39,7 +40,7 @@ export function SensorsSheet({ order }: { order: Order }) {
               variant={task.owed === 'owed' && !task.sealed ? 'contained' : 'outlined'}
               sx={{ mt: 1 }}
             >
-              {task.sealed ? 'Open its record' : 'Set it up'}
+              {task.sealed ? say('screen.sensors-sheet.open-its-record') : say('screen.set-it-up')}
             </Button>
           )}
         </Box>

@@ -10,6 +10,7 @@ import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { TryAgain } from '../../shell/Opening';
 import { Sheet } from '../../sheet/Sheet';
 import type { Placed, StanceFile } from '../parts/useStance';
+import { say } from '../../words/say';
 
 type Stance = components['schemas']['Stance'];
 
@@ -21,7 +22,7 @@ export function StanceSheet({ file }: { file: StanceFile }) {
     return page.isError ? (
       <TryAgain message={page.error.message} again={() => void page.refetch()} />
     ) : (
-      <Typography>Looking at the bay</Typography>
+      <Typography>{say('screen.stance-sheet.looking-at-bay')}</Typography>
     );
   }
   const { data } = page;
@@ -35,22 +36,25 @@ export function StanceSheet({ file }: { file: StanceFile }) {
       <Sheet
         title={
           moved
-            ? 'Moved on the plan, not kept yet'
+            ? say('screen.stance-sheet.moved-on-plan-not')
             : out.length === 0
-              ? 'Everything fits as it stands'
-              : `${out.length} of ${data.now.fits.length} do not fit as it stands`
+              ? say('screen.stance-sheet.everything-fits-as-it')
+              : say('screen.stance-sheet.do-not-fit-as', {
+                  out: out.length,
+                  fits: data.now.fits.length,
+                })
         }
         note={
           data.said
-            ? `Put here by ${data.said}.`
-            : 'Nobody has said where the car stands: taken as usual for this bay.'
+            ? say('screen.stance-sheet.put-here-by', { said: data.said })
+            : say('screen.stance-sheet.nobody-has-said-where')
         }
         testId="stance"
       >
         <Fits stance={data.now} />
         {data.without.length > 0 && (
           <Typography sx={{ mt: 1 }}>
-            Without a card, and so without a need: {data.without.join(', ')}.
+            {say('screen.stance-sheet.without-card-and-so', { without: data.without.join(', ') })}
           </Typography>
         )}
         <Numbers
@@ -61,10 +65,10 @@ export function StanceSheet({ file }: { file: StanceFile }) {
         {moved && (
           <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
             <Button variant="contained" loading={isKeeping} onClick={() => keep(placed)}>
-              It stands there
+              {say('screen.stance-sheet.it-stands-there')}
             </Button>
             <Button color="inherit" onClick={() => setPlaced(null)}>
-              Leave it as it was
+              {say('screen.stance-sheet.leave-it-as-it')}
             </Button>
           </Box>
         )}
@@ -74,8 +78,8 @@ export function StanceSheet({ file }: { file: StanceFile }) {
           id="bay"
           select
           fullWidth
-          label="The car’s bay"
-          helperText="In another bay, readings of floor and stand are taken again."
+          label={say('screen.stance-sheet.cars-bay')}
+          helperText={say('screen.stance-sheet.in-another-bay-readings')}
           value={data.bays.find((bay) => bay.here)?.id ?? ''}
           disabled={isKeeping}
           onChange={(event) => {
@@ -99,42 +103,49 @@ export function StanceSheet({ file }: { file: StanceFile }) {
         loading={search.isFetching}
         onClick={() => void search.refetch()}
       >
-        Where had it better stand?
+        {say('screen.stance-sheet.where-had-it-better')}
       </Button>
       {search.isError && <Typography role="alert">{search.error.message}</Typography>}
       {search.data && (
         <Box sx={{ mt: 2 }} data-testid="suggested">
           {suggested.length === 0 && (
-            <Typography sx={{ fontWeight: 700 }}>No stance serves any of them here.</Typography>
+            <Typography sx={{ fontWeight: 700 }}>
+              {say('screen.stance-sheet.no-stance-serves-any')}
+            </Typography>
           )}
           {suggested.length > 1 && (
             <Typography sx={{ mb: 1 }}>
-              No one stance serves all: {suggested.length} are the fewest.
+              {say('screen.stance-sheet.no-one-stance-serves', { suggested: suggested.length })}
             </Typography>
           )}
           {suggested.map((stance, i) => (
             <Box key={i} sx={{ borderBottom: 1, borderColor: 'divider', py: 1 }}>
               <Typography sx={{ fontWeight: 700 }}>
-                {where(stance, display)}, for{' '}
-                {stance.fits
-                  .filter((fit) => fit.id !== 'car')
-                  .map((fit) => fit.name)
-                  .join(', ')}
+                {say('screen.stance-sheet.for', {
+                  stance: where(stance, display),
+                  filter: stance.fits
+                    .filter((fit) => fit.id !== 'car')
+                    .map((fit) => fit.name)
+                    .join(', '),
+                })}
               </Typography>
               <Typography>
-                {length(stance.clearance ?? 0, display)} to spare. {stance.fits[0]?.says}
+                {say('screen.stance-sheet.spare', {
+                  clearance: length(stance.clearance ?? 0, display),
+                  fits: stance.fits[0]?.says,
+                })}
               </Typography>
               <Button
                 variant="outlined"
                 onClick={() => setPlaced({ x: stance.x, y: stance.y, heading: stance.heading })}
               >
-                Show it on the plan
+                {say('screen.stance-sheet.show-it-on-plan')}
               </Button>
             </Box>
           ))}
           {search.data.unserved.map((need) => (
             <Typography key={need.id} sx={{ mt: 1 }}>
-              <b>{need.name} fits nowhere here.</b> {need.says}
+              <b>{say('screen.stance-sheet.fits-nowhere-here', { need: need.name })}</b> {need.says}
             </Typography>
           ))}
         </Box>
@@ -152,7 +163,7 @@ function Fits({ stance }: { stance: Stance }) {
             component="span"
             sx={{ fontWeight: 700, color: fit.holds ? 'verdict.holds' : 'verdict.out' }}
           >
-            {fit.holds ? '■ fits' : '◆ does not fit'}
+            {fit.holds ? say('screen.stance-sheet.fits') : say('screen.stance-sheet.does-not-fit')}
           </Box>{' '}
           {fit.says}
         </li>
@@ -162,8 +173,15 @@ function Fits({ stance }: { stance: Stance }) {
 }
 
 function where(stance: Stance, display: 'mm' | 'in'): string {
-  const facing = Math.abs(((stance.heading % 360) + 360) % 360) < 90 ? 'as usual' : 'turned round';
-  return `Facing ${facing}, rear hubs at ${signed(stance.x, display)}, ${signed(stance.y, display)}`;
+  const facing =
+    Math.abs(((stance.heading % 360) + 360) % 360) < 90
+      ? say('screen.stance-sheet.as-usual')
+      : say('screen.stance-sheet.turned-round');
+  return say('screen.stance-sheet.facing-rear-hubs-at', {
+    facing,
+    x: signed(stance.x, display),
+    y: signed(stance.y, display),
+  });
 }
 
 function signed(value: number, display: 'mm' | 'in'): string {
@@ -192,9 +210,9 @@ function Numbers({ at, onPlace }: { at: Placed; onPlace: (at: Placed) => void })
     >
       {(
         [
-          ['x', 'Rear hubs x, mm'],
-          ['y', 'Rear hubs y, mm'],
-          ['heading', 'Turned, °'],
+          ['x', say('screen.stance-sheet.rear-hubs-x-mm')],
+          ['y', say('screen.stance-sheet.rear-hubs-y-mm')],
+          ['heading', say('screen.stance-sheet.turned')],
         ] as const
       ).map(([field, label]) => (
         <TextField
@@ -207,7 +225,7 @@ function Numbers({ at, onPlace }: { at: Placed; onPlace: (at: Placed) => void })
         />
       ))}
       <Button type="submit" variant="outlined" disabled={wrong} sx={{ gridColumn: '1 / 4' }}>
-        Show it on the plan
+        {say('screen.stance-sheet.show-it-on-plan')}
       </Button>
     </Box>
   );

@@ -2,12 +2,13 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Order } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { sentence } from '../../words/sentence';
 import { Sheet } from '../../sheet/Sheet';
 import { choices, OperationPicker } from '../parts/OperationPicker';
 import { useIntake } from '../parts/useIntake';
 import type { OrderFile } from '../parts/useOrder';
+import { say } from '../../words/say';
 
 /** What was done to the car, what is still due, and what each entry changed about what is owed. */
 export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
@@ -31,14 +32,14 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
         />
       ) : (
         <Sheet
-          title="What was done to the car"
-          note="Every operation near a sensor, a cover, a bracket or the axles, even if only for paint."
+          title={say('screen.what-was-done-car')}
+          note={say('screen.work-sheet.every-operation-near-sensor')}
           testId="work"
         >
           <Box sx={{ mt: 1.5 }}>
             <OperationPicker
               id="operation"
-              label="Add an operation"
+              label={say('screen.work-sheet.add-operation')}
               options={options}
               disabled={file.isWriting}
               onPick={(choice) => note(choice.code, 'done')}
@@ -48,9 +49,15 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
       )}
       <LatestChange order={order} />
       {order.operations.length === 0 && (
-        <Typography color="text.secondary">Nothing is entered yet.</Typography>
+        <Typography color="text.secondary">
+          {say('screen.work-sheet.nothing-entered-yet')}
+        </Typography>
       )}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label="Operations">
+      <Box
+        component="ul"
+        sx={{ listStyle: 'none', p: 0, m: 0 }}
+        aria-label={say('screen.work-sheet.operations')}
+      >
         {order.operations.map((operation) => (
           <Box
             component="li"
@@ -67,7 +74,9 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
             <Box sx={{ flex: 1, minWidth: 0 }}>
               <Box sx={{ fontWeight: 700 }}>{sentence(operation.says)}</Box>
               <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
-                {operation.word ? `on the word of ${operation.word}, ` : ''}
+                {operation.word
+                  ? `${say('screen.work-sheet.on-word', { word: operation.word })} `
+                  : ''}
                 {operation.person}, {clock(operation.at)}
               </Box>
             </Box>
@@ -76,17 +85,23 @@ export function WorkSheet({ order, file }: { order: Order; file: OrderFile }) {
               color="inherit"
               disabled={file.isWriting}
               onClick={() => note(operation.code, operation.state === 'done' ? 'due' : 'done')}
-              aria-label={`${operation.state === 'done' ? 'Done' : 'Still due'}: ${operation.says}. Change.`}
+              aria-label={say('screen.work-sheet.change', {
+                state:
+                  operation.state === 'done'
+                    ? say('screen.done')
+                    : say('screen.work-sheet.still-due'),
+                operation: operation.says,
+              })}
             >
-              {operation.state === 'done' ? 'Done' : 'Still due'}
+              {operation.state === 'done' ? say('screen.done') : say('screen.work-sheet.still-due')}
             </Button>
             <Button
               color="inherit"
               disabled={file.isWriting}
               onClick={() => note(operation.code, 'withdrawn')}
-              aria-label={`Take back: ${operation.says}`}
+              aria-label={say('screen.work-sheet.take-back', { operation: operation.says })}
             >
-              Take back
+              {say('screen.take-back')}
             </Button>
           </Box>
         ))}
@@ -116,8 +131,8 @@ function LatestChange({ order }: { order: Order }) {
     >
       <Typography sx={{ fontWeight: 700 }}>
         {change.sensors.length === 0
-          ? 'Nothing changed about what is owed'
-          : 'This changed what is owed'}
+          ? say('screen.work-sheet.nothing-changed-about-what')
+          : say('screen.work-sheet.this-changed-what-owed')}
       </Typography>
       <Typography variant="body2" color="text.secondary">
         {sentence(change.what)}
@@ -139,7 +154,7 @@ function Changes({ order }: { order: Order }) {
   }
   return (
     <Box sx={{ mt: 3 }}>
-      <Typography variant="h3">Earlier changes</Typography>
+      <Typography variant="h3">{say('screen.work-sheet.earlier-changes')}</Typography>
       {earlier.map((change, i) => (
         <Typography key={i} variant="body2" sx={{ mt: 0.75 }}>
           {clock(change.at)} {sentence(change.what)}:{' '}
@@ -167,27 +182,33 @@ function EstimateLine({
   return (
     <Sheet
       title={`“${line.text}”`}
-      note={`A line of the estimate that the shop’s phrases do not know${left > 1 ? `, one of ${left}` : ''}. What was it?`}
+      note={say('screen.work-sheet.line-estimate-that-shops', {
+        left: left > 1 ? say('screen.work-sheet.one', { left }) : '',
+      })}
       testId="estimate-line"
     >
       <Box sx={{ mt: 1.5, display: 'grid', gap: 1 }}>
         <OperationPicker
           id="estimate-operation"
-          label="It was this operation"
+          label={say('screen.work-sheet.it-was-this-operation')}
           options={options}
           disabled={file.isWriting}
           onPick={(choice) =>
             file.note(
               {
                 kind: 'operation',
-                payload: { operation: choice.code, state: 'done', word: 'the estimate' },
+                payload: {
+                  operation: choice.code,
+                  state: 'done',
+                  word: say('screen.work-sheet.estimate'),
+                },
               },
               settle,
             )
           }
         />
         <Button variant="outlined" onClick={settle} disabled={file.isWriting}>
-          It concerns no sensor
+          {say('screen.work-sheet.it-concerns-no-sensor')}
         </Button>
       </Box>
     </Sheet>

@@ -8,6 +8,7 @@ import type { Workspace } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** A border-line axis, accepted by name where the shop’s policy lets it be. */
 export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
@@ -17,11 +18,11 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
     task.failure instanceof Refused && task.failed?.kind === 'accepted' ? task.failure : null;
   return (
     <Sheet
-      title="Near the limit: accept it by name?"
+      title={say('screen.accept-card.near-limit-accept-it')}
       note={state.present.why ?? undefined}
       testId="accept"
     >
-      <Typography sx={{ mt: 1 }}>It proves nothing, and the record says so.</Typography>
+      <Typography sx={{ mt: 1 }}>{say('screen.accept-card.it-proves-nothing-and')}</Typography>
       <Box
         component="form"
         sx={{ display: 'grid', gap: 1.5, mt: 1.5 }}
@@ -32,7 +33,7 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
       >
         <TextField
           id="accept-reason"
-          label="Accepted because"
+          label={say('screen.accept-card.accepted-because')}
           required
           multiline
           minRows={2}
@@ -42,7 +43,7 @@ export function AcceptCard({ state, task }: { state: Workspace; task: Task }) {
           helperText={refused?.problem.path === null ? undefined : refused?.message}
         />
         <Button type="submit" variant="contained" loading={task.isWriting}>
-          Accept it
+          {say('screen.accept-card.accept-it')}
         </Button>
       </Box>
     </Sheet>

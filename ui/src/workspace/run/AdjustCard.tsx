@@ -11,6 +11,7 @@ import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { ScrewDiagram } from './ScrewDiagram';
+import { say } from '../../words/say';
 
 /** What to turn, as seen facing the sensor, and what should be read then; what was really turned can be said instead. */
 export function AdjustCard({ state, task }: { state: Workspace; task: Task }) {
@@ -42,7 +43,11 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
   };
   useKeys(useMemo(() => (other === null ? { d: done } : {}), [state, task, other])); // eslint-disable-line react-hooks/exhaustive-deps
   return (
-    <Sheet title="Turn the screws" note="As you see them, facing the sensor." testId="adjust">
+    <Sheet
+      title={say('screen.adjust-card.turn-screws')}
+      note={say('screen.adjust-card.as-you-see-them')}
+      testId="adjust"
+    >
       <ScrewDiagram screws={screws} />
       {screws.map((screw) => (
         <Box
@@ -58,17 +63,20 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
           </Typography>
           {screw.gain !== null && (
             <Typography variant="body2" color="text.secondary">
-              Last time it moved the sensor by {Math.round(screw.gain * 100)} % of what its thread
-              says
-              {screw.suspect ? ': too little or too much for a sound bracket' : ''}.
+              {say('screen.adjust-card.last-time-it-moved', {
+                percent: Math.round(screw.gain * 100),
+                suspect: screw.suspect,
+              })}
             </Typography>
           )}
         </Box>
       ))}
       {correction?.expected && (
         <Typography sx={{ mt: 1 }}>
-          Then it should be off by {amount(correction.expected.azimuth, 'mm')} and{' '}
-          {amount(correction.expected.elevation, 'mm')}.
+          {say('screen.adjust-card.then-it-should-be', {
+            azimuth: amount(correction.expected.azimuth, 'mm'),
+            elevation: amount(correction.expected.elevation, 'mm'),
+          })}
         </Typography>
       )}
       {other !== null && (
@@ -77,8 +85,10 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
             <TextField
               key={screw.id}
               id={`turned-${screw.id}`}
-              label={`${screw.id.replaceAll('-', ' ')}: turns made, clockwise`}
-              helperText="− for anticlockwise"
+              label={say('screen.adjust-card.turns-made-clockwise', {
+                id: screw.id.replaceAll('-', ' '),
+              })}
+              helperText={say('screen.adjust-card.for-anticlockwise')}
               value={other[screw.id] ?? ''}
               error={!Number.isFinite(turned[screw.id])}
               onChange={(event) => setOther((old) => ({ ...old, [screw.id]: event.target.value }))}
@@ -93,7 +103,10 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
           disabled={wrong || !state.mayRun}
           onClick={done}
         >
-          {other === null ? 'Turned so' : 'Turned as typed'} {other === null && <Key of="D" />}
+          {other === null
+            ? say('screen.adjust-card.turned-so')
+            : say('screen.adjust-card.turned-as-typed')}{' '}
+          {other === null && <Key of="D" />}
         </Button>
         <Button
           variant="outlined"
@@ -105,7 +118,9 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
             )
           }
         >
-          {other === null ? 'Turned otherwise' : 'As it is asked'}
+          {other === null
+            ? say('screen.adjust-card.turned-otherwise')
+            : say('screen.adjust-card.as-it-asked')}
         </Button>
       </Box>
       <Refusal task={task} />
@@ -114,36 +129,36 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
 }
 
 function BySpots({ state, task }: { state: Workspace; task: Task }) {
+  // eslint-disable-next-line no-restricted-syntax -- A value of the journal, not words.
   const done = () => task.write({ kind: 'correction', payload: { way: 'mirror spots' } });
   useKeys(useMemo(() => ({ d: done }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
   const { finding } = state.run;
   return (
     <Sheet
-      title="Set the sensor by its mirror spot"
-      note="Laser off when not in use, glasses on, no mirror at eye height."
+      title={say('screen.adjust-card.set-sensor-by-its')}
+      note={say('screen.adjust-card.laser-off-when-not')}
       testId="adjust"
     >
       {finding && (
         <Typography sx={{ mt: 1 }}>
-          It looks{' '}
-          {amount(
-            {
-              amount: Math.abs(finding.azimuth.misalignment),
-              unit: 'degrees',
-              direction: finding.azimuth.direction,
-            },
-            'mm',
-          )}{' '}
-          and{' '}
-          {amount(
-            {
-              amount: Math.abs(finding.elevation.misalignment),
-              unit: 'degrees',
-              direction: finding.elevation.direction,
-            },
-            'mm',
-          )}
-          : bring the spot back by twice that angle, then read again.
+          {say('screen.adjust-card.it-looks-and-bring', {
+            amount: amount(
+              {
+                amount: Math.abs(finding.azimuth.misalignment),
+                unit: 'degrees',
+                direction: finding.azimuth.direction,
+              },
+              'mm',
+            ),
+            amount2: amount(
+              {
+                amount: Math.abs(finding.elevation.misalignment),
+                unit: 'degrees',
+                direction: finding.elevation.direction,
+              },
+              'mm',
+            ),
+          })}
         </Typography>
       )}
       <Button
@@ -153,7 +168,7 @@ function BySpots({ state, task }: { state: Workspace; task: Task }) {
         disabled={!state.mayRun}
         onClick={done}
       >
-        Set so <Key of="D" />
+        {say('screen.adjust-card.set-so')} <Key of="D" />
       </Button>
       <Refusal task={task} />
     </Sheet>

@@ -6,6 +6,7 @@ import { amount } from '../../words/amount';
 import { chance, degrees } from '../../words/length';
 import { VerdictMark } from '../../shell/VerdictMark';
 import { REASONS } from './words';
+import { say, sayOr } from '../../words/say';
 
 /** One axis: how far off, how sure, against which limit, and the verdict. */
 export function AxisLine({
@@ -42,9 +43,13 @@ export function AxisLine({
       </Typography>
       <Typography variant="body2" color="text.secondary">
         ±{degrees(axis.uncertainty)}
-        {axis.limit !== undefined && <> · limit {degrees(axis.limit)}</>}
-        {axis.probability !== undefined && <> · {chance(axis.probability)} inside</>}
-        {axis.reason && <> · {REASONS[axis.reason] ?? axis.reason}</>}
+        {axis.limit !== undefined && (
+          <> {say('screen.axis-line.limit', { limit: degrees(axis.limit) })}</>
+        )}
+        {axis.probability !== undefined && (
+          <> {say('screen.axis-line.inside', { probability: chance(axis.probability) })}</>
+        )}
+        {axis.reason && <> · {sayOr(REASONS[axis.reason], axis.reason)}</>}
       </Typography>
       <Typography variant="body2" color="text.secondary">
         {children}

@@ -6,16 +6,18 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client } from '../../api/client';
 import type { Cause, Workspace } from '../../api/types';
-import { chance, clock } from '../../words/length';
+import { chance } from '../../words/length';
+import { clock } from '../../words/moments';
 import { Key } from '../../sheet/AnswerButtons';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** The likeliest cause and the one check that decides it, with what either answer would mean. */
 export function CauseCard({ state, task, cause }: { state: Workspace; task: Task; cause: Cause }) {
   const [note, setNote] = useState('');
-  const say = (found: boolean) =>
+  const decide = (found: boolean) =>
     task.write({
       kind: 'check',
       payload: {
@@ -24,7 +26,7 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
         ...(note.trim() === '' ? {} : { note: note.trim() }),
       },
     });
-  useKeys(useMemo(() => ({ y: () => say(true), n: () => say(false) }), [state, task, note])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ y: () => decide(true), n: () => decide(false) }), [state, task, note])); // eslint-disable-line react-hooks/exhaustive-deps
   const look = useMutation({
     mutationFn: () =>
       answer(
@@ -39,13 +41,20 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
       title={cause.check}
       note={
         trouble
-          ? `The tool was asked to ${trouble.says} at ${clock(trouble.at)} and said “${trouble.message}”.`
+          ? say('screen.cause-card.tool-was-asked-at', {
+              trouble: trouble.says,
+              at: clock(trouble.at),
+              message: trouble.message,
+            })
           : (state.present.why ?? undefined)
       }
       testId="cause"
     >
       <Typography sx={{ mt: 1, fontWeight: 700 }}>
-        Likeliest: {lower(cause.title)}, {chance(cause.chance)}
+        {say('screen.cause-card.likeliest', {
+          cause: lower(cause.title),
+          chance: chance(cause.chance),
+        })}
       </Typography>
       {cause.because.length > 0 && (
         <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
@@ -55,11 +64,11 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
         </Box>
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
-        <Button variant="contained" loading={task.isWriting} onClick={() => say(true)}>
-          Found it <Key of="Y" />
+        <Button variant="contained" loading={task.isWriting} onClick={() => decide(true)}>
+          {say('screen.cause-card.found-it')} <Key of="Y" />
         </Button>
-        <Button variant="outlined" disabled={task.isWriting} onClick={() => say(false)}>
-          Not that <Key of="N" />
+        <Button variant="outlined" disabled={task.isWriting} onClick={() => decide(false)}>
+          {say('screen.cause-card.not-that')} <Key of="N" />
         </Button>
       </Box>
       {state.simulated && (
@@ -70,21 +79,25 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
           loading={look.isPending}
           onClick={() => look.mutate()}
         >
-          Look at the simulated car
+          {say('screen.cause-card.look-at-simulated-car')}
         </Button>
       )}
       {look.data && (
         <Typography role="status" sx={{ mt: 1, fontWeight: 700 }}>
-          {look.data.found ? 'You find it.' : 'You find nothing of it.'}
+          {look.data.found
+            ? say('screen.cause-card.you-find-it')
+            : say('screen.cause-card.you-find-nothing-it')}
         </Typography>
       )}
       <Typography variant="body2" sx={{ mt: 1 }}>
-        Found: {cause.whenFound}
+        {say('screen.cause-card.found', { whenFound: cause.whenFound })}
       </Typography>
-      <Typography variant="body2">Not found: {lower(cause.whenClear)}</Typography>
+      <Typography variant="body2">
+        {say('screen.cause-card.not-found', { whenClear: lower(cause.whenClear) })}
+      </Typography>
       <TextField
         id="cause-note"
-        label="What was found, where"
+        label={say('screen.cause-card.what-was-found-where')}
         fullWidth
         sx={{ mt: 1.5 }}
         value={note}

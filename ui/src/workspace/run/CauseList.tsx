@@ -2,15 +2,16 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Cause } from '../../api/types';
 import { chance } from '../../words/length';
+import { say } from '../../words/say';
 
 const LEAST = 0.01;
 
 /** The causes as likely as this record makes them, and what was found of those looked into. */
 export function CauseList({ causes }: { causes: Cause[] }) {
   return (
-    <Box component="section" aria-label="Causes" sx={{ mb: 2 }}>
+    <Box component="section" aria-label={say('screen.cause-list.causes')} sx={{ mb: 2 }}>
       <Typography variant="h3" component="h2">
-        By this car’s own record
+        {say('screen.cause-list.by-this-cars-own')}
       </Typography>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }} data-testid="causes">
         {causes
@@ -27,8 +28,8 @@ export function CauseList({ causes }: { causes: Cause[] }) {
                   {cause.found === null
                     ? chance(cause.chance)
                     : cause.found
-                      ? 'found'
-                      : 'not found'}
+                      ? say('screen.found')
+                      : say('screen.cause-list.not-found')}
                 </Box>
               </Box>
               <Box

@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box';
 import { useEffect, useState } from 'react';
 import { figures } from '../../theme/theme';
+import { say } from '../../words/say';
 
 /** What is left of a wait: it counts on the wall's clock, so that leaving and coming back changes nothing. */
 export function Clock({ from, seconds }: { from: string; seconds: number }) {
@@ -19,7 +20,7 @@ export function Clock({ from, seconds }: { from: string; seconds: number }) {
         {left}
       </Box>
       <Box component="span" sx={{ ml: 1, fontSize: '1.4rem' }}>
-        {left === 0 ? 's · the wait is over' : `s of ${seconds}`}
+        {left === 0 ? say('screen.clock.s-wait-over') : say('screen.clock.s', { seconds })}
       </Box>
     </Box>
   );

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 
 /** What happened from the run on, line by line. */
 export function Events({ state }: { state: Workspace }) {

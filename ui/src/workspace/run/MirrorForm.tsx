@@ -6,21 +6,23 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { amount } from '../../words/amount';
-import { clock, degrees, length, type LengthDisplay } from '../../words/length';
+import { degrees, length, type LengthDisplay } from '../../words/length';
+import { clock } from '../../words/moments';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 const FIELDS = [
-  ['distance', 'From the face to where the spot is read'],
-  ['left', 'Spot beside the outgoing beam, seen along it'],
-  ['above', 'Spot over or under it'],
+  ['distance', 'screen.mirror-form.from-face-where-spot'],
+  ['left', 'screen.mirror-form.spot-beside-outgoing-beam'],
+  ['above', 'screen.mirror-form.spot-over-or-under'],
 ] as const;
 
 function example(field: 'distance' | 'left' | 'above', display: LengthDisplay): string {
   return {
-    distance: `Such as ${length(3000, display)}`,
-    left: `Such as ${length(4, display)} left, or 0`,
-    above: `Such as ${length(2, display)} up, or 0`,
+    distance: say('screen.mirror-form.such-as', { display: length(3000, display) }),
+    left: say('screen.such-as-left-or', { display: length(4, display) }),
+    above: say('screen.mirror-form.such-as-up-or', { display: length(2, display) }),
   }[field];
 }
 
@@ -43,16 +45,25 @@ export function MirrorForm({
     return null;
   }
   return (
-    <Box component="section" aria-label="Mirror spots" sx={{ mb: 2 }} data-testid="mirror">
+    <Box
+      component="section"
+      aria-label={say('screen.mirror-form.mirror-spots')}
+      sx={{ mb: 2 }}
+      data-testid="mirror"
+    >
       {state.run.mirror.map((spot) => (
         <Typography key={spot.at}>
-          {clock(spot.at)} By its mirror spot the sensor’s face looks {amount(spot.azimuth, 'mm')},{' '}
-          {amount(spot.elevation, 'mm')} (±{degrees(spot.azimuth.uncertainty)}).
+          {say('screen.mirror-form.by-its-mirror-spot', {
+            at: clock(spot.at),
+            azimuth: amount(spot.azimuth, 'mm'),
+            elevation: amount(spot.elevation, 'mm'),
+            uncertainty: degrees(spot.azimuth.uncertainty),
+          })}
         </Typography>
       ))}
       {working && !open && (
         <Button variant="outlined" fullWidth onClick={() => setOpen(true)}>
-          Read a mirror spot
+          {say('screen.mirror-form.read-mirror-spot')}
         </Button>
       )}
       {open && (
@@ -64,14 +75,12 @@ export function MirrorForm({
             task.write({ kind: 'mirror', payload: typed }, () => setOpen(false));
           }}
         >
-          <Typography variant="body2">
-            Glasses on for the laser’s class, no mirror at eye height.
-          </Typography>
+          <Typography variant="body2">{say('screen.mirror-form.glasses-on-for-lasers')}</Typography>
           {FIELDS.map(([field, label]) => (
             <TextField
               key={field}
               id={`mirror-${field}`}
-              label={label}
+              label={say(label)}
               required
               value={typed[field]}
               error={problem?.path === `/payload/${field}`}
@@ -83,10 +92,10 @@ export function MirrorForm({
           ))}
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button type="submit" variant="contained" loading={task.isWriting}>
-              Record it
+              {say('screen.record-it')}
             </Button>
             <Button color="inherit" onClick={() => setOpen(false)}>
-              Leave it
+              {say('screen.leave-it')}
             </Button>
           </Box>
         </Box>

@@ -2,11 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { Key } from '../../sheet/AnswerButtons';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** The tool was asked something and no answer is on record: what came of it is asked first, and nothing is done twice. */
 export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
@@ -18,19 +19,23 @@ export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
   }
   return (
     <Sheet
-      title="No answer from the tool"
-      note={`${pending.person} asked it to ${pending.says} at ${clock(pending.at)}. Whether it did is not known: look at the tool, mend the connection, and ask what came of it. Nothing is run twice.`}
+      title={say('screen.pending-card.no-answer-from-tool')}
+      note={say('screen.pending-card.asked-it-at-whether', {
+        person: pending.person,
+        pending: pending.says,
+        at: clock(pending.at),
+      })}
       testId="pending"
     >
       <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
         <Button variant="contained" loading={task.isWriting} onClick={ask}>
-          Ask what came of it <Key of="R" />
+          {say('screen.pending-card.ask-what-came-it')} <Key of="R" />
         </Button>
         <Button
           variant="outlined"
           onClick={() => task.write({ kind: 'tool-outcome', payload: { givenUp: true } })}
         >
-          It cannot be known any more
+          {say('screen.pending-card.it-cannot-be-known')}
         </Button>
       </Box>
     </Sheet>

@@ -8,6 +8,7 @@ import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
 import { ToolLog } from './ToolLog';
 import { TypedReading } from './TypedReading';
+import { say } from '../../words/say';
 
 /** The axis is read once more, with the reason. */
 export function RepeatCard({
@@ -22,19 +23,26 @@ export function RepeatCard({
   const { shifted, finding, policy } = state.run;
   return (
     <Sheet
-      title={shifted ? 'Read the axis with the target shifted' : 'Read the axis once more'}
+      title={
+        shifted
+          ? say('screen.repeat-card.read-axis-with-target')
+          : say('screen.repeat-card.read-axis-once-more')
+      }
       note={state.present.why ?? undefined}
       testId="repeat"
     >
       {shifted ? (
         <Typography sx={{ mt: 1 }}>
-          The target hangs {amount(shifted, display)} of its mark.
+          {say('screen.repeat-card.target-hangs-its-mark', { shifted: amount(shifted, display) })}
         </Typography>
       ) : (
         finding && (
           <Typography sx={{ mt: 1 }}>
-            {finding.readings} so far; the shop wants {policy.readings} before it concludes, and{' '}
-            {policy.most} at most in one place.
+            {say('screen.repeat-card.so-far-shop-wants', {
+              readings: finding.readings,
+              wanted: policy.readings,
+              most: policy.most,
+            })}
           </Typography>
         )
       )}

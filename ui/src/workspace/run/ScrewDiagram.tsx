@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import type { ScrewTurn } from '../../api/types';
+import { say } from '../../words/say';
 
 /** How far the farthest screw is drawn from the pivot, and the room about everything. */
 const REACH = 84;
@@ -24,7 +25,9 @@ export function ScrewDiagram({ screws }: { screws: ScrewTurn[] }) {
       component="svg"
       viewBox={`${left - 4} ${top - 4} ${width + 8} ${height + 8}`}
       role="img"
-      aria-label={`The sensor, as you face it: ${screws.map((screw) => `${screw.id.replaceAll('-', ' ')} ${screw.says}`).join('; ')}`}
+      aria-label={say('screen.screw-diagram.sensor-as-you-face', {
+        screws: screws.map((screw) => `${screw.id.replaceAll('-', ' ')} ${screw.says}`).join('; '),
+      })}
       sx={{
         height: 150,
         maxWidth: '100%',

@@ -9,11 +9,12 @@ import type { Workspace, CauseId } from '../../api/types';
 import { usePerson } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import type { Task } from '../task/useTask';
+import { say, type Code } from '../../words/say';
 
-const FAULTS: [string, string][] = [
-  ['bracket', 'The bracket or the mounting'],
-  ['cover', 'Paint, filler or the cover'],
-  ['sensor', 'The sensor itself'],
+const FAULTS: [string, Code][] = [
+  ['bracket', 'screen.send-back-card.bracket-or-mounting'],
+  ['cover', 'screen.send-back-card.paint-filler-or-cover'],
+  ['sensor', 'screen.send-back-card.sensor-itself'],
 ];
 
 /** The car goes back to another trade, with the reasons as they stand, in somebody’s name. */
@@ -39,8 +40,12 @@ export function SendBackCard({
   const cause = state.run.causes?.find((known) => known.id === fault);
   return (
     <Sheet
-      title={advised ? 'Send it back' : 'Send it back all the same'}
-      note={advised ? (state.present.why ?? undefined) : 'The readings do not lead here: say why.'}
+      title={advised ? say('screen.send-it-back') : say('screen.send-back-card.send-it-back-all')}
+      note={
+        advised
+          ? (state.present.why ?? undefined)
+          : say('screen.send-back-card.readings-do-not-lead')
+      }
       testId="send-back"
     >
       {advised && cause && <Typography sx={{ mt: 1, fontWeight: 700 }}>{cause.title}.</Typography>}
@@ -63,20 +68,20 @@ export function SendBackCard({
           <TextField
             id="fault"
             select
-            label="For"
+            label={say('screen.send-back-card.for')}
             value={fault}
             onChange={(event) => setFault(event.target.value)}
           >
             {FAULTS.map(([id, words]) => (
               <MenuItem key={id} value={id} sx={{ minHeight: 48 }}>
-                {words}
+                {say(words)}
               </MenuItem>
             ))}
           </TextField>
         )}
         <TextField
           id="send-back-name"
-          label="Decided by"
+          label={say('screen.send-back-card.decided-by')}
           required
           value={name ?? person.data?.name ?? ''}
           onChange={(event) => setName(event.target.value)}
@@ -85,7 +90,7 @@ export function SendBackCard({
         />
         <TextField
           id="send-back-note"
-          label="Note for the other trade"
+          label={say('screen.send-back-card.note-for-other-trade')}
           multiline
           minRows={2}
           required={!advised}
@@ -97,11 +102,11 @@ export function SendBackCard({
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" loading={task.isWriting}>
-            Send it back
+            {say('screen.send-it-back')}
           </Button>
           {onLeave && (
             <Button color="inherit" onClick={onLeave}>
-              Leave it
+              {say('screen.leave-it')}
             </Button>
           )}
         </Box>

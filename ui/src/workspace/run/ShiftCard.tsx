@@ -11,6 +11,7 @@ import { Key } from '../../sheet/AnswerButtons';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** The shift test: how far to move the target along its bar, and what the reading should then do; and back again. */
 export function ShiftCard({
@@ -34,11 +35,15 @@ export function ShiftCard({
   }
   return (
     <Sheet
-      title={back ? 'Put the target back on its mark' : 'Shift the target along its bar'}
+      title={
+        back
+          ? say('screen.shift-card.put-target-back-on')
+          : say('screen.shift-card.shift-target-along-its')
+      }
       note={
         back
-          ? 'The stand stays where it is.'
-          : 'Mark where it hangs first: it comes back there. A sensor that follows its target looks aside itself; one that does not looks at something else.'
+          ? say('screen.shift-card.stand-stays-where-it')
+          : say('screen.shift-card.mark-where-it-hangs')
       }
       testId="shift"
     >
@@ -50,7 +55,9 @@ export function ShiftCard({
             unit={`${amount(test.move, display).split(' ').slice(1).join(' ')}`}
           />
           <Typography>
-            The azimuth should then go {amount(test.expectedChange, display)}.
+            {say('screen.shift-card.azimuth-should-then-go', {
+              expectedChange: amount(test.expectedChange, display),
+            })}
           </Typography>
         </>
       )}
@@ -65,7 +72,7 @@ export function ShiftCard({
         {!back && (
           <TextField
             id="shifted"
-            label="Shifted by, in the car’s sense"
+            label={say('screen.shift-card.shifted-by-in-cars')}
             required
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
@@ -73,12 +80,13 @@ export function ShiftCard({
             helperText={
               task.failed?.kind === 'shift' && task.failure instanceof Refused
                 ? task.failure.message
-                : `Such as ${length(20, display)} left`
+                : say('screen.shift-card.such-as-left', { display: length(20, display) })
             }
           />
         )}
         <Button type="submit" variant="contained" loading={task.isWriting}>
-          {back ? 'It is back' : 'Shifted so'} <Key of="D" />
+          {back ? say('screen.shift-card.it-back') : say('screen.shift-card.shifted-so')}{' '}
+          <Key of="D" />
         </Button>
       </Box>
     </Sheet>

@@ -13,6 +13,7 @@ import { Clock } from './Clock';
 import { ToolButton } from './ToolButton';
 import { ToolLog } from './ToolLog';
 import { TypedReading } from './TypedReading';
+import { say } from '../../words/say';
 
 /** The step of the card that is due: the tool's, or a person's, with its clock where it waits. */
 export function StepCard({ state, task, step }: { state: Workspace; task: Task; step: RunStep }) {
@@ -26,14 +27,14 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
       note={
         command === null
           ? undefined
-          : `${step.seconds ? `Takes about ${step.seconds} s. ` : ''}${state.tool === 'none' ? 'No tool is connected here: do it at the tool.' : 'The scan tool does it.'}`
+          : `${step.seconds ? `${say('screen.step-card.takes-about-s', { seconds: step.seconds })} ` : ''}${state.tool === 'none' ? say('screen.step-card.no-tool-connected-here') : say('screen.step-card.scan-tool-does-it')}`
       }
       testId="step"
     >
       {command === 'lot-code' && (
         <TextField
           id="lot-code"
-          label="Lot code on the sensor’s label"
+          label={say('screen.step-card.lot-code-on-sensors')}
           fullWidth
           required
           sx={{ mt: 1.5 }}
@@ -44,14 +45,14 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
             isRefused('/payload/lotCode')
               ? task.failure?.message
               : state.run.lotCode
-                ? 'As it was captured before refit'
-                : 'Nobody noted it before refit.'
+                ? say('screen.step-card.as-it-was-captured')
+                : say('screen.step-card.nobody-noted-it-before')
           }
           slotProps={{ htmlInput: { maxLength: 60 } }}
         />
       )}
       {command === null ? (
-        <ByHand state={state} task={task} step={step} words="Done" />
+        <ByHand state={state} task={task} step={step} words={say('screen.done')} />
       ) : (
         <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
           {state.tool !== 'none' ? (
@@ -64,7 +65,12 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
           ) : command === 'read' ? (
             <TypedReading state={state} task={task} />
           ) : (
-            <ByHand state={state} task={task} step={step} words="Done at the tool" />
+            <ByHand
+              state={state}
+              task={task}
+              step={step}
+              words={say('screen.step-card.done-at-tool')}
+            />
           )}
           {state.tool !== 'simulated' && <ToolLog state={state} />}
         </Box>
@@ -110,9 +116,9 @@ function ByHand({
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
         <Button variant="contained" loading={task.isWriting} onClick={done}>
           {waits && !begun
-            ? `It is so: start the clock, ${step.seconds} s`
+            ? say('screen.step-card.it-so-start-clock', { seconds: step.seconds })
             : asked
-              ? 'It is done all the same'
+              ? say('screen.step-card.it-done-all-same')
               : words}{' '}
           <Key of="D" />
         </Button>

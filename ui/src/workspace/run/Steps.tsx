@@ -1,16 +1,17 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Workspace } from '../../api/types';
+import { say } from '../../words/say';
 
 const MARKS = { done: '■', now: '▶', later: '□' };
-const SAID = { done: 'done: ', now: 'now: ', later: '' };
+const SAID = { done: 'screen.steps.done', now: 'screen.steps.now' } as const;
 
 /** The card’s steps, those done and those to come. */
 export function Steps({ state }: { state: Workspace }) {
   return (
-    <Box component="section" aria-label="Steps of the card" sx={{ mb: 2 }}>
+    <Box component="section" aria-label={say('screen.steps.steps-card')} sx={{ mb: 2 }}>
       <Typography variant="h3" component="h2">
-        The card’s steps
+        {say('screen.steps.cards-steps')}
       </Typography>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }} data-testid="steps">
         {state.run.steps.map((step) => (
@@ -30,7 +31,9 @@ export function Steps({ state }: { state: Workspace }) {
           >
             <span aria-hidden>{MARKS[step.state]}</span>
             <span>
-              <span className="visually-hidden">{SAID[step.state]}</span>
+              <span className="visually-hidden">
+                {step.state === 'later' ? '' : `${say(SAID[step.state])} `}
+              </span>
               {step.text}
             </span>
           </Box>

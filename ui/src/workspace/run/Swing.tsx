@@ -5,6 +5,7 @@ import { amount } from '../../words/amount';
 import { degrees } from '../../words/length';
 import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
+import { say } from '../../words/say';
 
 /** A plate’s positions in the card’s order, what each should echo and did, and the elevation that follows. */
 export function Swing({
@@ -23,9 +24,14 @@ export function Swing({
   const now = swing.positions.find((position) => position.state === 'now');
   const free = steps.every((step) => step.state === 'done');
   return (
-    <Box component="section" aria-label="Plate swing" sx={{ mb: 2 }} data-testid="swing">
+    <Box
+      component="section"
+      aria-label={say('screen.swing.plate-swing')}
+      sx={{ mb: 2 }}
+      data-testid="swing"
+    >
       <Typography variant="h3" component="h2">
-        Plate, position by position
+        {say('screen.swing.plate-position-by-position')}
       </Typography>
       {swing.positions.map((position, i) => (
         <Box
@@ -42,7 +48,9 @@ export function Swing({
               {i + 1}. {position.says}
             </span>
             <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
-              {position.level === null ? '—' : `${position.level.toFixed(1)} dB`}
+              {position.level === null
+                ? '—'
+                : say('screen.swing.db', { level: position.level.toFixed(1) })}
             </Box>
           </Box>
           <Typography
@@ -50,15 +58,17 @@ export function Swing({
             sx={{ color: position.odd ? 'verdict.out' : 'text.secondary' }}
           >
             {position.odd
-              ? `It should have been ${position.expect}: look whether something moved.`
+              ? say('screen.swing.it-should-have-been', { expect: position.expect })
               : position.expect}
           </Typography>
         </Box>
       ))}
       {swing.peak && (
         <Typography sx={{ mt: 1, fontWeight: 700 }}>
-          By the levels the elevation reads {amount(swing.peak, 'mm')}, ±
-          {degrees(swing.peak.uncertainty)}.
+          {say('screen.swing.by-levels-elevation-reads', {
+            peak: amount(swing.peak, 'mm'),
+            uncertainty: degrees(swing.peak.uncertainty),
+          })}
         </Typography>
       )}
       {swing.failure && <Typography sx={{ mt: 1 }}>{swing.failure}</Typography>}

@@ -5,6 +5,7 @@ import { Key } from '../../sheet/AnswerButtons';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { ASKS } from './words';
+import { say } from '../../words/say';
 
 const BARRED: ToolCommand[] = ['start', 'read', 'zero'];
 
@@ -38,7 +39,7 @@ export function ToolButton({
       loading={task.isWriting}
       onClick={ask}
     >
-      {ASKS[command]} {!outlined && <Key of="R" />}
+      {say(ASKS[command])} {!outlined && <Key of="R" />}
     </Button>
   );
 }

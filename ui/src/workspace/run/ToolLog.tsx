@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sendFile } from '../../api/sendFile';
 import type { Workspace } from '../../api/types';
 import { FileButton } from '../../shell/FileButton';
+import { say } from '../../words/say';
 
 /** The session log of a tool that writes one: it answers what is asked here, line by line. */
 export function ToolLog({ state }: { state: Workspace }) {
@@ -20,11 +21,15 @@ export function ToolLog({ state }: { state: Workspace }) {
         busy={load.isPending}
         onFile={(file) => load.mutate(file)}
       >
-        {state.tool === 'log' ? 'Load the tool’s log again' : 'Load the tool’s session log'}
+        {state.tool === 'log'
+          ? say('screen.tool-log.load-tools-log-again')
+          : say('screen.tool-log.load-tools-session-log')}
       </FileButton>
       {load.isError && <Typography role="alert">{load.error.message}</Typography>}
       {load.data && (
-        <Typography role="status">{load.data.lines} lines of the tool’s session loaded.</Typography>
+        <Typography role="status">
+          {say('screen.tool-log.lines-tools-session-loaded', { lines: load.data.lines })}
+        </Typography>
       )}
     </>
   );

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** What the tool shows of the axis, typed with the tool’s own signs. */
 export function TypedReading({ state, task }: { state: Workspace; task: Task }) {
@@ -34,12 +35,12 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
         );
       }}
     >
-      <Typography>No tool is connected: type what it shows, with its own signs.</Typography>
+      <Typography>{say('screen.typed-reading.no-tool-connected-type')}</Typography>
       {(
         [
-          ['azimuth', 'Azimuth, °', true],
-          ['elevation', 'Elevation, °', true],
-          ['level', 'Echo level, dB', false],
+          ['azimuth', say('screen.typed-reading.azimuth'), true],
+          ['elevation', say('screen.typed-reading.elevation'), true],
+          ['level', say('screen.typed-reading.echo-level-db'), false],
         ] as const
       ).map(([field, label, required]) => (
         <TextField
@@ -51,7 +52,7 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
           error={isWrong(typed[field]) || problem?.path === `/payload/${field}`}
           helperText={
             isWrong(typed[field])
-              ? 'A number such as −0.12'
+              ? say('screen.typed-reading.number-such-as-0')
               : problem?.path === `/payload/${field}`
                 ? problem.title
                 : undefined
@@ -66,7 +67,7 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
         disabled={!state.mayRun || Object.values(typed).some(isWrong)}
         loading={task.isWriting}
       >
-        Record it
+        {say('screen.record-it')}
       </Button>
     </Box>
   );

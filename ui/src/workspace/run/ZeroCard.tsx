@@ -6,6 +6,7 @@ import { degrees } from '../../words/length';
 import { Sheet } from '../../sheet/Sheet';
 import type { Task } from '../task/useTask';
 import { ToolButton } from './ToolButton';
+import { say } from '../../words/say';
 
 /** An electronic zero: what it would store, what is stored already, and what it does not do. */
 export function ZeroCard({ state, task }: { state: Workspace; task: Task }) {
@@ -15,18 +16,25 @@ export function ZeroCard({ state, task }: { state: Workspace; task: Task }) {
   }
   return (
     <Sheet
-      title="Store an electronic zero"
-      note="It changes what the sensor reports, not where it looks. The reading after it is zero whatever the axis is; the readings before it carry the proof."
+      title={say('screen.store-electronic-zero')}
+      note={say('screen.zero-card.it-changes-what-sensor')}
       testId="zero"
     >
       <Typography sx={{ fontSize: '1.45rem', fontWeight: 700, my: 1 }}>
-        Azimuth {amount(correction.zero.azimuth, 'mm')}, elevation{' '}
-        {amount(correction.zero.elevation, 'mm')}
+        {say('screen.zero-card.azimuth-elevation', {
+          azimuth: amount(correction.zero.azimuth, 'mm'),
+          elevation: amount(correction.zero.elevation, 'mm'),
+        })}
       </Typography>
       <Typography sx={{ mb: 1.5 }}>
-        Stored so far: azimuth {amount(zeroSum.azimuth, 'mm')}, elevation{' '}
-        {amount(zeroSum.elevation, 'mm')}
-        {zeroSum.range === null ? '' : ` · the sensor takes ${degrees(zeroSum.range)} in all`}
+        {say('screen.zero-card.stored-so-far-azimuth', {
+          azimuth: amount(zeroSum.azimuth, 'mm'),
+          elevation: amount(zeroSum.elevation, 'mm'),
+          range:
+            zeroSum.range === null
+              ? ''
+              : ` ${say('screen.zero-card.sensor-takes-in-all', { range: degrees(zeroSum.range) })}`,
+        })}
       </Typography>
       <ToolButton state={state} task={task} command="zero" values={correction.send} />
       {task.failure instanceof Refused && task.failure.problem.path !== null && (

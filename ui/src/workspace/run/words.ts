@@ -1,35 +1,36 @@
 import type { ToolCommand, Workspace } from '../../api/types';
+import type { Code } from '../../words/say';
 
 /** What a button that asks the tool says. */
-export const ASKS: Record<ToolCommand, string> = {
-  identify: 'Identify the sensor',
-  unlock: 'Open the gateway',
-  voltage: 'Read the supply voltage',
-  codes: 'Read the trouble codes',
-  'lot-code': 'Send the lot code',
-  'empty-zone': 'The target is away: look for clutter',
-  start: 'Start the routine',
-  read: 'Read the axis',
-  level: 'Read the echo level',
-  zero: 'Store the zero',
-  clear: 'Clear the trouble codes',
+export const ASKS: Record<ToolCommand, Code> = {
+  identify: 'screen.words.identify-sensor',
+  unlock: 'screen.words.open-gateway',
+  voltage: 'screen.words.read-supply-voltage',
+  codes: 'screen.words.read-trouble-codes',
+  'lot-code': 'screen.words.send-lot-code',
+  'empty-zone': 'screen.words.target-away-look-for',
+  start: 'screen.words.start-routine',
+  read: 'screen.read-axis',
+  level: 'screen.words.read-echo-level',
+  zero: 'screen.words.store-zero',
+  clear: 'screen.words.clear-trouble-codes',
 };
 
 /** Why nothing may be concluded, in words. */
-export const REASONS: Record<string, string> = {
-  'card-unchecked': 'no second person has checked the procedure card',
-  'placement-unknown': 'the set-up was not known, so the reading proves nothing',
-  inconsistent: 'the set-up’s readings contradict each other',
-  'electronic-zero': 'a zero was stored without a reading before it',
-  'zero-not-taken': 'the reading after it does not show that the zero was taken',
+export const REASONS: Record<string, Code> = {
+  'card-unchecked': 'screen.words.no-second-person-has',
+  'placement-unknown': 'screen.words.set-up-was-not',
+  inconsistent: 'screen.words.set-ups-readings-contradict',
+  'electronic-zero': 'screen.words.zero-was-stored-without',
+  'zero-not-taken': 'screen.words.reading-after-it-does',
 };
 
-export const SHIFT_RESULTS: Record<string, string> = {
-  tracks: 'The reading followed the target.',
-  'does not respond': 'The reading did not follow the target.',
-  unclear: 'The change is too small to tell: shift the target further.',
-  reversed: 'The reading went the other way.',
-  'contradicts both': 'The reading went neither as it should nor stayed.',
+export const SHIFT_RESULTS: Record<string, Code> = {
+  tracks: 'screen.words.reading-followed-target',
+  'does not respond': 'screen.words.reading-did-not-follow',
+  unclear: 'screen.words.change-too-small-tell',
+  reversed: 'screen.words.reading-went-other-way',
+  'contradicts both': 'screen.words.reading-went-neither-as',
 };
 
 /** The step of the card that is due. */

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { say } from '../../words/say';
 
 /** The cautions that stand where they matter. */
 export function Cautions({ cautions }: { cautions: string[] }) {
@@ -8,7 +9,7 @@ export function Cautions({ cautions }: { cautions: string[] }) {
   return (
     <Box
       component="aside"
-      aria-label="Cautions"
+      aria-label={say('screen.cautions')}
       sx={{ borderTop: 2, borderColor: 'verdict.out', pt: 1, mt: 2, fontSize: '0.9rem' }}
     >
       {cautions.map((caution) => (

@@ -10,6 +10,7 @@ import { useMay } from '../../session/usePerson';
 import type { Task } from '../task/useTask';
 import { Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
+import { say } from '../../words/say';
 
 /** What the record proves and what it does not, and the seal. */
 export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
@@ -21,8 +22,8 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
   if (state.seal) {
     return (
       <Sheet
-        title="Sealed"
-        note="Nothing more can be added. A change to the exported file would show."
+        title={say('screen.sealed')}
+        note={say('screen.close-sheet.nothing-more-can-be')}
         testId="sealed"
       >
         <Typography
@@ -42,15 +43,19 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
   }
   return (
     <Sheet
-      title={proven ? 'Close and seal' : 'Close without proof'}
+      title={
+        proven
+          ? say('screen.close-sheet.close-and-seal')
+          : say('screen.close-sheet.close-without-proof')
+      }
       note={
         proven
-          ? 'The record takes nothing more after the seal.'
-          : 'The axis is not proven. A lead may hand the car over for a reason that stands in the record; the customer is told in writing.'
+          ? say('screen.close-sheet.record-takes-nothing-more')
+          : say('screen.close-sheet.axis-not-proven-lead')
       }
       testId="close"
     >
-      <Typography sx={{ fontWeight: 700, mt: 1 }}>What this record does not prove</Typography>
+      <Typography sx={{ fontWeight: 700, mt: 1 }}>{say('screen.what-this-record-does')}</Typography>
       <Box component="ul" sx={{ pl: 2.5, mt: 0.5 }}>
         {state.notProven.map((sentence) => (
           <li key={sentence}>{sentence}</li>
@@ -67,7 +72,7 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
         {!proven && (
           <TextField
             id="handover"
-            label="Handed over because"
+            label={say('screen.close-sheet.handed-over-because')}
             required
             multiline
             minRows={2}
@@ -78,7 +83,7 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
           />
         )}
         <Button type="submit" variant="contained" loading={task.isWriting}>
-          Seal the record
+          {say('screen.close-sheet.seal-record')}
         </Button>
       </Box>
     </Sheet>
@@ -92,7 +97,7 @@ function Reopen({ task }: { task: Task }) {
   if (!asking) {
     return (
       <Button color="inherit" sx={{ mt: 2 }} onClick={() => setAsking(true)}>
-        Reopen this record
+        {say('screen.close-sheet.reopen-this-record')}
       </Button>
     );
   }
@@ -107,22 +112,22 @@ function Reopen({ task }: { task: Task }) {
     >
       <TextField
         id="reopen"
-        label="Reopened because"
+        label={say('screen.close-sheet.reopened-because')}
         required
         autoFocus
         multiline
         minRows={2}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
-        helperText="What was sealed stays as it is. The next seal is a revision on top of it."
+        helperText={say('screen.close-sheet.what-was-sealed-stays')}
         slotProps={{ htmlInput: { minLength: 10, maxLength: 500 } }}
       />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained" loading={task.isWriting}>
-          Reopen
+          {say('screen.close-sheet.reopen')}
         </Button>
         <Button color="inherit" onClick={() => setAsking(false)}>
-          Back
+          {say('screen.back')}
         </Button>
       </Box>
     </Box>
@@ -133,7 +138,7 @@ function RecordLinks({ state }: { state: Workspace }) {
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
       <Button variant="contained" component={Link} to={`/tasks/${state.task}/record`}>
-        Open the report
+        {say('screen.close-sheet.open-report')}
       </Button>
       <ExportButton task={state.task} />
     </Box>
@@ -143,7 +148,7 @@ function RecordLinks({ state }: { state: Workspace }) {
 export function ExportButton({ task }: { task: string }) {
   return (
     <Button variant="outlined" component="a" href={`/api/tasks/${task}/record`} download>
-      Export as JSON
+      {say('screen.export-as-json')}
     </Button>
   );
 }

@@ -6,13 +6,14 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client, Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { degrees, length, type LengthDisplay } from '../../words/length';
+import { degrees, length, lengthFigure, type LengthDisplay } from '../../words/length';
 import { useBurst } from '../../sheet/useBurst';
 import { useDraft } from '../../sheet/useDraft';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { Key } from '../../sheet/AnswerButtons';
 import { Figure, Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
 
 type Place = Workspace['floor']['places'][number];
 
@@ -42,7 +43,13 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
           onDone={() => setChosen(null)}
         />
       ) : (
-        <Sheet title={floor.from === 'readings' ? 'Floor surveyed' : 'Floor not surveyed'} />
+        <Sheet
+          title={
+            floor.from === 'readings'
+              ? say('screen.floor-sheet.floor-surveyed')
+              : say('screen.floor-sheet.floor-not-surveyed')
+          }
+        />
       )}
       <Result state={state} display={display} />
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} data-testid="floor-places">
@@ -78,39 +85,50 @@ function Result({ state, display }: { state: Workspace; display: LengthDisplay }
     <Box sx={{ mb: 2 }} data-testid="floor-result">
       {floor.from === 'readings' ? (
         <>
-          <Typography>Target height here, to the {state.card.heightDatum}</Typography>
+          <Typography>
+            {say('screen.floor-sheet.target-height-here', { heightDatum: state.card.heightDatum })}
+          </Typography>
           <Figure
             compact
-            value={length(floor.required, display).split(' ')[0] ?? ''}
+            value={lengthFigure(floor.required, display)}
             unit={display}
             testId="required-height"
           />
           <Typography>
-            The card says {length(floor.card, display)}; the floor at the spot lies{' '}
-            {length(floor.below, display, 1)} {floor.below >= 0 ? 'under' : 'over'} the plane the
-            car stands on, ±{length(floor.s, display, 1)}.
+            {say('screen.floor-sheet.card-says-floor-at', {
+              card: length(floor.card, display),
+              by: length(floor.below, display, 1),
+              under: floor.below >= 0,
+              s: length(floor.s, display, 1),
+            })}
           </Typography>
         </>
       ) : (
         <Typography>
-          {left === floor.places.length ? 'Not surveyed' : `${left} still to read`}: until then ±
-          {length(floor.s, display, 1)} is allowed for the floor in every height. It is never taken
-          as level.
+          {say('screen.floor-sheet.until-then-allowed-for', {
+            left,
+            none: left === floor.places.length,
+            s: length(floor.s, display, 1),
+          })}
         </Typography>
       )}
       {floor.slopes && (
         <Typography sx={{ mt: 1 }}>
-          The car stands on {degrees(floor.slopes.pitch.amount)} {floor.slopes.pitch.direction} and{' '}
-          {degrees(floor.slopes.roll.amount)} {floor.slopes.roll.direction}, each ±
-          {degrees(floor.slopes.pitch.uncertainty)}.
-          {floor.slopes.warped &&
-            ` The floor is warped: the wheels are up to ${length(floor.slopes.warp ?? 0, display, 1)} off one plane.`}
+          {say('screen.floor-sheet.car-stands-on-and', {
+            pitch: `${degrees(floor.slopes.pitch.amount)} ${floor.slopes.pitch.direction}`,
+            roll: `${degrees(floor.slopes.roll.amount)} ${floor.slopes.roll.direction}`,
+            uncertainty: degrees(floor.slopes.pitch.uncertainty),
+            warped: floor.slopes.warped,
+            warp: length(floor.slopes.warp ?? 0, display, 1),
+          })}
         </Typography>
       )}
       {floor.plate && (
         <Typography sx={{ mt: 1 }}>
-          A flat plate that is level by its bubble must be pitched {degrees(floor.plate.amount)},{' '}
-          {floor.plate.direction}, to stand square to this car.
+          {say('screen.floor-sheet.flat-plate-that-level', {
+            plate: degrees(floor.plate.amount),
+            direction: floor.plate.direction,
+          })}
         </Typography>
       )}
     </Box>
@@ -161,7 +179,7 @@ function ReadFloor({
   return (
     <Sheet
       title={place.says}
-      note="Staff on the floor under the level laser plane: what it reads at the beam. A larger reading is a lower floor."
+      note={say('screen.floor-sheet.staff-on-floor-under')}
       testId="floor-read"
     >
       <Box
@@ -173,7 +191,11 @@ function ReadFloor({
       >
         <TextField
           id="floor-reading"
-          label={place.typed === null ? 'Reads' : `Reads, instead of ${place.typed}`}
+          label={
+            place.typed === null
+              ? say('screen.reads')
+              : say('screen.floor-sheet.reads-instead', { typed: place.typed })
+          }
           fullWidth
           autoFocus
           autoComplete="off"
@@ -181,7 +203,11 @@ function ReadFloor({
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
           error={refused !== null && !asks}
-          helperText={refused !== null && !asks ? refused.message : 'In any unit. Enter takes it.'}
+          helperText={
+            refused !== null && !asks
+              ? refused.message
+              : say('screen.floor-sheet.in-any-unit-enter')
+          }
           slotProps={{
             htmlInput: { maxLength: 60, 'data-reading': place.id, style: { fontSize: '1.6rem' } },
           }}
@@ -192,17 +218,17 @@ function ReadFloor({
               {refused.message}
             </Typography>
             <Button variant="outlined" loading={task.isWriting} onClick={() => record(true)}>
-              It does show {typed.trim()}: take it
+              {say('screen.it-does-show-take', { trim: typed.trim() })}
             </Button>
           </Box>
         )}
         <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
           <Button type="submit" variant="contained" loading={task.isWriting}>
-            Take it
+            {say('screen.take-it')}
           </Button>
           {simulated && (
             <Button variant="outlined" loading={staff.isPending} onClick={meter}>
-              Simulated staff <Key of="M" />
+              {say('screen.floor-sheet.simulated-staff')} <Key of="M" />
             </Button>
           )}
           {place.typed !== null && (
@@ -210,7 +236,7 @@ function ReadFloor({
               color="inherit"
               onClick={() => task.write({ kind: 'floor', payload: { place: place.id } }, onDone)}
             >
-              Take {place.typed} back
+              {say('screen.floor-sheet.take-back', { typed: place.typed })}
             </Button>
           )}
         </Box>

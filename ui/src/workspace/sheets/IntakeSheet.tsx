@@ -4,35 +4,49 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import { Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
+import { ROUTES } from '../../shell/routes';
 
 const TITLES = {
-  owed: 'is owed a calibration',
-  'not-owed': 'is not owed a calibration',
-  unknown: 'may be owed a calibration',
-};
-const STATES = { owed: 'Owed', 'not-owed': 'Not owed', unknown: 'A question is open' };
+  owed: 'screen.intake-sheet.owed-calibration',
+  'not-owed': 'screen.intake-sheet.not-owed-calibration',
+  unknown: 'screen.intake-sheet.may-be-owed-calibration',
+} as const;
+const STATES = {
+  owed: 'screen.owed',
+  'not-owed': 'screen.not-owed-mark',
+  unknown: 'screen.intake-sheet.question-open',
+} as const;
 
 /** Why the sensor is owed a calibration, rule by rule, with each rule's source. */
 export function IntakeSheet({ state }: { state: Workspace }) {
   return (
     <>
       <Sheet
-        title={`${state.card.sensor} ${TITLES[state.owed.state]}`}
-        note={state.owed.route && `Route: ${state.owed.route}. ${state.owed.proves ?? ''}`}
+        title={`${state.card.sensor} ${say(TITLES[state.owed.state])}`}
+        note={
+          state.owed.route &&
+          say('screen.intake-sheet.route', {
+            route: say(ROUTES[state.owed.route]),
+            proves: state.owed.proves ?? '',
+          })
+        }
         testId="owed"
       >
-        {state.owed.reasons.length === 0 && <p>No operation on this car concerns it.</p>}
+        {state.owed.reasons.length === 0 && <p>{say('screen.no-operation-on-this')}</p>}
         {state.owed.reasons.map((reason) => (
           <Box
             key={reason.code + reason.source}
             sx={{ borderTop: 1, borderColor: 'divider', pt: 1, mt: 1 }}
           >
             <Typography sx={{ fontWeight: 700 }}>
-              {STATES[reason.state]}: {reason.operation}
+              {say(STATES[reason.state])}: {reason.operation}
             </Typography>
             <Typography>{reason.reason}</Typography>
             {reason.question && (
-              <Typography sx={{ fontWeight: 700 }}>Ask: {reason.question}</Typography>
+              <Typography sx={{ fontWeight: 700 }}>
+                {say('screen.intake-sheet.ask', { question: reason.question })}
+              </Typography>
             )}
             <Typography variant="body2" color="text.secondary">
               {reason.source}
@@ -47,17 +61,20 @@ export function IntakeSheet({ state }: { state: Workspace }) {
         fullWidth
         sx={{ mb: 2 }}
       >
-        Intake and preparation of the order
+        {say('screen.intake-sheet.intake-and-preparation-order')}
       </Button>
-      <Typography variant="h3">Procedure card</Typography>
+      <Typography variant="h3">{say('screen.procedure-card')}</Typography>
       <Typography>{state.card.title}</Typography>
       <Typography variant="body2" color="text.secondary">
-        {state.card.source}, edition {state.card.edition}, {state.card.dated}. Entered by{' '}
-        {state.card.enteredBy},{' '}
-        {state.card.checkedBy
-          ? `checked by ${state.card.checkedBy}`
-          : 'not checked by a second person'}
-        . The vehicle maker’s current service information decides.
+        {say('screen.intake-sheet.edition-entered-by-vehicle', {
+          source: state.card.source,
+          edition: state.card.edition,
+          dated: state.card.dated,
+          enteredBy: state.card.enteredBy,
+          checkedBy: state.card.checkedBy
+            ? say('screen.checked-by', { checkedBy: state.card.checkedBy })
+            : say('screen.intake-sheet.not-checked-by-second'),
+        })}
       </Typography>
     </>
   );

@@ -2,15 +2,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Reading, Workspace } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import type { Task } from '../task/useTask';
 import { figures } from '../../theme/theme';
+import { say, type Code } from '../../words/say';
 
-const FATES: Record<Reading['fate'], string> = {
-  counts: '',
-  struck: 'struck',
-  replaced: 'read again',
-  moved: 'before a move',
+const FATES: Record<Exclude<Reading['fate'], 'counts'>, Code> = {
+  struck: 'screen.ledger.struck',
+  replaced: 'screen.read-again',
+  moved: 'screen.before-move',
 };
 
 /** Everything read, newest first, as typed. What no longer counts stays, struck through, and says why. */
@@ -20,9 +20,9 @@ export function Ledger({ state, task, sealed }: { state: Workspace; task: Task; 
     return null;
   }
   return (
-    <Box component="section" aria-label="Readings">
+    <Box component="section" aria-label={say('screen.readings')}>
       <Typography variant="h3" component="h2">
-        Readings
+        {say('screen.readings')}
       </Typography>
       <Box component="ul" data-testid="ledger" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {lines.map((reading) => (
@@ -61,8 +61,8 @@ function Line({ reading, onStrike }: { reading: Reading; onStrike: (() => void) 
         {reading.title}
         <Box sx={{ fontSize: '0.8rem', color: 'text.secondary' }}>
           {reading.person}, {clock(reading.at)}
-          {reading.datum && `, to the ${reading.datum}`}
-          {!counts && `, ${FATES[reading.fate]}`}
+          {reading.datum && say('screen.ledger.to-the', { datum: reading.datum })}
+          {reading.fate !== 'counts' && `, ${say(FATES[reading.fate])}`}
         </Box>
       </Box>
       <Box
@@ -79,10 +79,10 @@ function Line({ reading, onStrike }: { reading: Reading; onStrike: (() => void) 
           color="inherit"
           size="small"
           onClick={onStrike}
-          aria-label={`Strike ${reading.title}, ${reading.typed}`}
+          aria-label={say('screen.ledger.strike', { reading: reading.title, typed: reading.typed })}
           sx={{ minWidth: 56 }}
         >
-          Strike
+          {say('screen.ledger.strike-it')}
         </Button>
       ) : (
         <Box sx={{ width: 56 }} />

@@ -8,6 +8,7 @@ import { QuestionsSheet } from './QuestionsSheet';
 import { ReferenceForm } from './ReferenceForm';
 import { SchoolsSheet } from './SchoolsSheet';
 import { StandForm } from './StandForm';
+import { say } from '../../words/say';
 
 interface Props {
   state: Workspace;
@@ -39,14 +40,14 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
     <>
       <QuestionsSheet
         key="line"
-        title="Line"
+        title={say('screen.line')}
         questions={state.lineSteps}
         cautions={state.card.cautions.slice(0, 1)}
         task={task}
         sealed={sealed}
       />
       <Typography variant="h3" component="h2" sx={{ mt: 3 }}>
-        Measured by
+        {say('screen.line-sheet.measured-by')}
       </Typography>
       <Box component="ul" data-testid="schools-in-use" sx={{ pl: 2.5, my: 0.5 }}>
         {state.method.schools.map((school) => (
@@ -55,7 +56,7 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
       </Box>
       {!sealed && (
         <Button variant="outlined" fullWidth onClick={() => onChoosing(true)}>
-          Measure another way, or a second one
+          {say('screen.line-sheet.measure-another-way-or')}
         </Button>
       )}
       <StandForm state={state} task={task} sealed={sealed} />

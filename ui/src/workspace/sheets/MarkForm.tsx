@@ -10,6 +10,7 @@ import { length } from '../../words/length';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { useSchools } from '../task/useSchools';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 type Mark = Workspace['method']['marks']['front'];
 
@@ -29,7 +30,7 @@ export function MarkForm({
   const marks = data?.marks ?? [];
   const [note, setNote] = useState('');
   const [asking, setAsking] = useState<'front' | 'rear' | null>(null);
-  const say = (end: 'front' | 'rear', mark: Mark, words = '') => {
+  const plumb = (end: 'front' | 'rear', mark: Mark, words = '') => {
     if (mark === 'other' && words === '') {
       setAsking(end);
       return;
@@ -43,9 +44,13 @@ export function MarkForm({
     );
   };
   return (
-    <Box component="section" aria-label="Marks" sx={{ mt: 3, display: 'grid', gap: 1.5 }}>
+    <Box
+      component="section"
+      aria-label={say('screen.mark-form.marks')}
+      sx={{ mt: 3, display: 'grid', gap: 1.5 }}
+    >
       <Typography variant="h3" component="h2">
-        What is plumbed
+        {say('screen.mark-form.what-plumbed')}
       </Typography>
       {(['front', 'rear'] as const).map((end) => (
         <TextField
@@ -54,9 +59,11 @@ export function MarkForm({
           select
           fullWidth
           disabled={sealed || task.isWriting}
-          label={end === 'front' ? 'Front mark' : 'Rear mark'}
+          label={
+            end === 'front' ? say('screen.mark-form.front-mark') : say('screen.mark-form.rear-mark')
+          }
           value={asking === end ? 'other' : state.method.marks[end]}
-          onChange={(event) => say(end, event.target.value as Mark)}
+          onChange={(event) => plumb(end, event.target.value as Mark)}
         >
           {marks.length === 0 && (
             <MenuItem value={asking === end ? 'other' : state.method.marks[end]}>
@@ -77,12 +84,12 @@ export function MarkForm({
           sx={{ display: 'grid', gap: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            say(asking, 'other', note.trim());
+            plumb(asking, 'other', note.trim());
           }}
         >
           <TextField
             id="mark-note"
-            label="What it is"
+            label={say('screen.what-it')}
             required
             autoFocus
             value={note}
@@ -90,7 +97,7 @@ export function MarkForm({
             slotProps={{ htmlInput: { maxLength: 120 } }}
           />
           <Button type="submit" variant="contained">
-            Plumb that
+            {say('screen.mark-form.plumb-that')}
           </Button>
         </Box>
       )}

@@ -14,11 +14,12 @@ import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { Key } from '../../sheet/AnswerButtons';
 import { Figure, Sheet } from '../../sheet/Sheet';
+import { say, type Code } from '../../words/say';
 
-const VERBS: Record<Move['kind'], string> = {
-  turn: 'Turn the stand',
-  shift: 'Move the stand',
-  height: 'Move the target',
+const VERBS: Record<Move['kind'], Code> = {
+  turn: 'screen.turn-stand',
+  shift: 'screen.move-sheet.move-stand',
+  height: 'screen.move-sheet.move-target',
 };
 
 /** What to move, in the order that needs no going back, and what should be read then. */
@@ -38,7 +39,9 @@ export function MoveSheet({
   return (
     <Sheet
       title={
-        state.moves.length > 1 ? 'Moves, in this order' : VERBS[state.moves[0]?.kind ?? 'shift']
+        state.moves.length > 1
+          ? say('screen.move-sheet.moves-in-this-order')
+          : say(VERBS[state.moves[0]?.kind ?? 'shift'])
       }
       testId="moves"
     >
@@ -50,7 +53,7 @@ export function MoveSheet({
         >
           {state.moves.length > 1 && (
             <Typography sx={{ fontWeight: 700 }}>
-              {i + 1}. {VERBS[move.kind]}
+              {i + 1}. {say(VERBS[move.kind])}
             </Typography>
           )}
           {move.parts.map((part) => {
@@ -73,7 +76,7 @@ export function MoveSheet({
           })}
           {move.then && (
             <Typography color="text.secondary">
-              then “{move.then.title}” reads{' '}
+              {say('screen.move-sheet.then-reads', { then: move.then.title })}{' '}
               <b style={{ whiteSpace: 'nowrap' }}>
                 {expectedReading(move.then.expected, move.then.reads, display)}
               </b>
@@ -82,7 +85,7 @@ export function MoveSheet({
         </Box>
       ))}
       <Button variant="contained" fullWidth sx={{ mt: 2 }} onClick={moved} loading={task.isWriting}>
-        Done, measure again <Key of="D" />
+        {say('screen.move-sheet.done-measure-again')} <Key of="D" />
       </Button>
     </Sheet>
   );

@@ -12,6 +12,7 @@ import { ReadSheet } from './ReadSheet';
 import { Sheet } from '../../sheet/Sheet';
 import { SurveySheet } from './SurveySheet';
 import { Upcoming } from './Upcoming';
+import { say } from '../../words/say';
 
 interface Props {
   state: Workspace;
@@ -49,7 +50,7 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
   return (
     <>
       {state.failure !== null && (
-        <Sheet title="These readings cannot be placed" note={state.failure} />
+        <Sheet title={say('screen.place-sheet.these-readings-cannot-be')} note={state.failure} />
       )}
       {!sealed && reading && (
         <ReadSheet
@@ -68,23 +69,27 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
       {!sealed && !reading && kind === 'improve' && <Improve state={state} />}
       {(sealed || (!reading && !['move', 'improve'].includes(kind))) && (
         <Sheet
-          title={state.bars.length === 0 ? 'Placement holds' : 'Not at this stage yet'}
+          title={
+            state.bars.length === 0
+              ? say('screen.place-sheet.placement-holds')
+              : say('screen.place-sheet.not-at-this-stage')
+          }
           note={
             sealed
-              ? 'The record is sealed.'
+              ? say('screen.place-sheet.record-sealed')
               : state.bars.length === 0
-                ? 'The run may start.'
-                : 'Tap a reading below to take it already.'
+                ? say('screen.place-sheet.run-may-start')
+                : say('screen.place-sheet.tap-reading-below-take')
           }
         />
       )}
       <Upcoming state={state} display={display} wanted={wanted} onChoose={onOpen} sealed={sealed} />
       <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
         <Button variant="outlined" onClick={() => onOpen(SURVEY)}>
-          How sure this is
+          {say('screen.how-sure-this')}
         </Button>
         <Button variant="outlined" component={Link} to={`/tasks/${state.task}/stake-out`}>
-          Stake-out sheet
+          {say('screen.place-sheet.stake-out-sheet')}
         </Button>
       </Box>
       <Ledger state={state} task={task} sealed={sealed} />
@@ -109,11 +114,18 @@ function Improve({ state }: { state: Workspace }) {
   const worst = vague?.contributions?.[0];
   return (
     <Sheet
-      title="Unproven: measure better"
+      title={say('screen.place-sheet.unproven-measure-better')}
       note={
         worst
-          ? `${vague.title}: ${Math.round(worst.share * 100)} % of its uncertainty comes from ${worst.says}.${vague.bestCheck ? ` One more reading, ${vague.bestCheck.says}, would help most.` : ''}`
-          : 'A more exact reading is needed.'
+          ? say('screen.place-sheet.its-uncertainty-comes-from', {
+              respect: vague.title,
+              percent: Math.round(worst.share * 100),
+              worst: worst.says,
+              bestCheck: vague.bestCheck
+                ? ` ${say('screen.place-sheet.one-more-reading-would', { bestCheck: vague.bestCheck.says })}`
+                : '',
+            })
+          : say('screen.place-sheet.more-exact-reading-needed')
       }
     />
   );

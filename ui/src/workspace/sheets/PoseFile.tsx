@@ -6,6 +6,7 @@ import { Refused } from '../../api/client';
 import type { Pose } from '../../api/types';
 import { FileButton } from '../../shell/FileButton';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** The rig's own file instead of typing its three figures. */
 export function PoseFile({ task }: { task: Task }) {
@@ -17,7 +18,7 @@ export function PoseFile({ task }: { task: Task }) {
     try {
       task.write({ kind: 'poses', payload: { pose: JSON.parse(await file.text()) as Pose } });
     } catch {
-      setProblem('The file is no JSON.');
+      setProblem(say('screen.file-no-json'));
     }
   };
   return (
@@ -28,7 +29,7 @@ export function PoseFile({ task }: { task: Task }) {
         busy={task.isWriting}
         onFile={(file) => void read(file)}
       >
-        Read the rig’s file
+        {say('screen.pose-file.read-rigs-file')}
       </FileButton>
       {(problem ?? refused) !== null && (
         <Typography role="alert" sx={{ mt: 1 }}>
@@ -40,7 +41,7 @@ export function PoseFile({ task }: { task: Task }) {
           variant="outlined"
           onClick={() => task.write({ kind: 'poses', payload: sent, confirmed: true })}
         >
-          The rig does report that: take it
+          {say('screen.pose-file.rig-does-report-that')}
         </Button>
       )}
     </Box>

@@ -3,7 +3,8 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { StageId, Workspace } from '../../api/types';
-import { clock, type LengthDisplay } from '../../words/length';
+import { type LengthDisplay } from '../../words/length';
+import { clock } from '../../words/moments';
 import { AcceptCard } from '../run/AcceptCard';
 import { AdjustCard } from '../run/AdjustCard';
 import { CauseList } from '../run/CauseList';
@@ -19,13 +20,14 @@ import { ZeroCard } from '../run/ZeroCard';
 import type { Task } from '../task/useTask';
 import { RunResult } from './RunResult';
 import { Sheet } from '../../sheet/Sheet';
+import { say, sayOr } from '../../words/say';
 
 const TITLES = {
-  holds: 'The axis holds',
-  out: 'The axis is out',
-  unproven: 'The axis is unproven',
-  'not-measured': 'The axis is not known',
-};
+  holds: 'screen.prove-sheet.axis-holds',
+  out: 'screen.prove-sheet.axis-out',
+  unproven: 'screen.prove-sheet.axis-unproven',
+  'not-measured': 'screen.prove-sheet.axis-not-known',
+} as const;
 
 /** What the readings say of the axis, what to do about it, and what was done. */
 export function ProveSheet({
@@ -49,7 +51,12 @@ export function ProveSheet({
   const working = !sealed && run.sentBack === null && run.accepted === null;
   const verdict = run.finding?.verdict;
   if (state.runs.length === 0 && !run.sentBack) {
-    return <Sheet title="Nothing to prove yet" note="The axis is judged once it has been read." />;
+    return (
+      <Sheet
+        title={say('screen.prove-sheet.nothing-prove-yet')}
+        note={say('screen.prove-sheet.axis-judged-once-it')}
+      />
+    );
   }
   return (
     <>
@@ -59,7 +66,7 @@ export function ProveSheet({
         <SendBackCard state={state} task={task} onLeave={() => onSending(false)} />
       )}
       {run.finding && verdict && (
-        <Sheet title={TITLES[verdict]} testId="prove">
+        <Sheet title={say(TITLES[verdict])} testId="prove">
           <FindingCard state={state} finding={run.finding} />
           {working && (
             <Box sx={{ display: 'flex', gap: 1, mt: 2, flexWrap: 'wrap' }}>
@@ -67,11 +74,13 @@ export function ProveSheet({
                 variant={run.proven ? 'contained' : 'outlined'}
                 onClick={() => onShow('close')}
               >
-                {run.proven ? 'Close the record' : 'Close as not proven'}
+                {run.proven
+                  ? say('screen.prove-sheet.close-record')
+                  : say('screen.prove-sheet.close-as-not-proven')}
               </Button>
               {state.present.kind !== 'send-back' && !sending && !run.proven && (
                 <Button variant="outlined" onClick={() => onSending(true)}>
-                  Send it back
+                  {say('screen.send-it-back')}
                 </Button>
               )}
             </Box>
@@ -81,13 +90,20 @@ export function ProveSheet({
       {run.causes && state.present.kind === 'send-back' && <CauseList causes={run.causes} />}
       {run.shiftTest?.result && (
         <Typography sx={{ mb: 2 }} data-testid="shift-result">
-          Shift test: {SHIFT_RESULTS[run.shiftTest.result] ?? run.shiftTest.result}
+          {say('screen.prove-sheet.shift-test', {
+            result: sayOr(SHIFT_RESULTS[run.shiftTest.result], run.shiftTest.result),
+          })}
         </Typography>
       )}
       {run.made.length > 0 && (
-        <Box component="section" aria-label="Corrections" sx={{ mb: 2 }} data-testid="made">
+        <Box
+          component="section"
+          aria-label={say('screen.prove-sheet.corrections')}
+          sx={{ mb: 2 }}
+          data-testid="made"
+        >
           <Typography variant="h3" component="h2">
-            Corrected so far
+            {say('screen.prove-sheet.corrected-so-far')}
           </Typography>
           {run.made.map((made) => (
             <Typography key={made.at}>
@@ -99,11 +115,11 @@ export function ProveSheet({
       <Swing state={state} task={task} working={working} />
       <MirrorForm state={state} task={task} working={working} />
       <Typography variant="h3" component="h2" sx={{ mt: 2 }}>
-        Line by line
+        {say('screen.prove-sheet.line-by-line')}
       </Typography>
       <Events state={state} />
       <Typography variant="h3" component="h2" sx={{ mt: 2 }}>
-        Readings
+        {say('screen.readings')}
       </Typography>
       {[...state.runs].reverse().map((made) => (
         <Box key={made.id} sx={{ mb: 2, borderTop: 1, borderColor: 'divider', pt: 1 }}>
@@ -140,7 +156,7 @@ function Present({
       return <AcceptCard state={state} task={task} />;
     case 'prove':
       return state.present.why === null ? null : (
-        <Sheet title="What is in the way" note={state.present.why} />
+        <Sheet title={say('screen.prove-sheet.what-in-way')} note={state.present.why} />
       );
     default:
       return null;
@@ -156,7 +172,7 @@ function SentBack({
 }) {
   return (
     <Sheet
-      title={`Sent back to ${sent.to}`}
+      title={say('screen.sent-back', { to: sent.to })}
       note={`${sent.name}, ${clock(sent.at)}`}
       testId="sent-back"
     >
@@ -167,7 +183,7 @@ function SentBack({
       </Box>
       {sent.note && <Typography>{sent.note}</Typography>}
       <Button variant="contained" component={Link} to={`/tasks/${state.task}/note`} sx={{ mt: 1 }}>
-        Note for {sent.to}
+        {say('screen.prove-sheet.note-for', { to: sent.to })}
       </Button>
     </Sheet>
   );

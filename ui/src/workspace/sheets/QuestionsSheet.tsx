@@ -2,11 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Question } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import type { Task } from '../task/useTask';
 import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
 import { Cautions } from './Cautions';
 import { Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
 
 interface Props {
   title: string;
@@ -40,15 +41,15 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
       {present && !sealed ? (
         <Sheet
           title={present.question}
-          note={`${present.blocks ? 'Not met, it bars the run. ' : 'Not met, it is a warning. '}${present.why}`}
+          note={`${present.blocks ? `${say('screen.not-met-it-bars')} ` : `${say('screen.not-met-it-warning')} `}${present.why}`}
           testId="question"
         >
           <AnswerButtons key={present.id} busy={task.isWriting} onAnswer={record} />
         </Sheet>
       ) : (
         <Sheet
-          title={`${title}: all answered`}
-          note={sealed ? undefined : 'Tap a line to answer it again.'}
+          title={say('screen.questions-sheet.all-answered', { title })}
+          note={sealed ? undefined : say('screen.tap-line-answer-it')}
         />
       )}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
@@ -95,7 +96,7 @@ function Answered({ question }: { question: Question }) {
         maxWidth: 150,
       }}
     >
-      {ANSWERS[question.answer]}
+      {say(ANSWERS[question.answer])}
       <Box
         component="span"
         sx={{

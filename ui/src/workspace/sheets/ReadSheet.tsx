@@ -17,6 +17,7 @@ import { Key } from '../../sheet/AnswerButtons';
 import { PoseFile } from './PoseFile';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
+import { say, type Code } from '../../words/say';
 
 interface Props {
   call: Call;
@@ -98,8 +99,12 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
       {call.expected !== null && (
         <>
           <Typography sx={{ mt: 1 }}>
-            {isSuspect(call, state) ? 'The other readings say' : 'Should read'}
-            {call.datums.length > 0 ? `, to the ${state.card.heightDatum}` : ''}
+            {isSuspect(call, state)
+              ? say('screen.read-sheet.other-readings-say')
+              : say('screen.read-sheet.should-read')}
+            {call.datums.length > 0
+              ? say('screen.read-sheet.to-the', { heightDatum: state.card.heightDatum })
+              : ''}
           </Typography>
           <Figure
             testId="expected"
@@ -121,7 +126,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             size="small"
             value={datum}
             onChange={(_, value: string | null) => value && setDatum(value)}
-            aria-label="Read to the target’s"
+            aria-label={say('screen.read-sheet.read-targets')}
             sx={{ my: 1, flexWrap: 'wrap' }}
           >
             {call.datums.map((name) => (
@@ -133,7 +138,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
         )}
         <TextField
           id="typed"
-          label={LABELS[call.reads][0]}
+          label={say(LABELS[call.reads][0])}
           fullWidth
           autoFocus
           autoComplete="off"
@@ -143,7 +148,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           error={failure !== null && failure.problem.path !== '/payload/accuracy'}
           helperText={
             (failure?.problem.path === '/payload/accuracy' ? null : failure?.message) ??
-            LABELS[call.reads][1]
+            say(LABELS[call.reads][1])
           }
           slotProps={{
             htmlInput: {
@@ -157,7 +162,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           <TextField
             id="accuracy"
             label={
-              call.reads === 'turn' ? 'Its stated accuracy, ± degrees' : 'Its stated accuracy, ±'
+              call.reads === 'turn'
+                ? say('screen.read-sheet.its-stated-accuracy-degrees')
+                : say('screen.read-sheet.its-stated-accuracy')
             }
             fullWidth
             required
@@ -169,7 +176,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             helperText={
               failure?.problem.path === '/payload/accuracy'
                 ? failure.message
-                : 'As the rig states it for this figure. It is kept for the next.'
+                : say('screen.read-sheet.as-rig-states-it')
             }
             slotProps={{ htmlInput: { maxLength: 60 } }}
           />
@@ -180,29 +187,29 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
               {question}
             </Typography>
             <Button variant="outlined" loading={task.isWriting} onClick={() => record(true)}>
-              It does show {typed.trim()}: take it
+              {say('screen.it-does-show-take', { trim: typed.trim() })}
             </Button>
           </Box>
         )}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
           {SIDES[call.reads]?.map(([side, words]) => (
             <Button key={side} variant="outlined" onClick={() => addSide(side)}>
-              {words}
+              {say(words)}
             </Button>
           ))}
           {question === null && (
             <Button type="submit" variant="contained" loading={task.isWriting}>
-              {call.reading ? 'Correct it' : 'Take it'}
+              {call.reading ? say('screen.read-sheet.correct-it') : say('screen.take-it')}
             </Button>
           )}
           {state.simulated && (
             <Button variant="outlined" onClick={() => meter.mutate()} loading={meter.isPending}>
-              Simulated meter <Key of="M" />
+              {say('screen.read-sheet.simulated-meter')} <Key of="M" />
             </Button>
           )}
           {onLeave && (
             <Button color="inherit" onClick={onLeave}>
-              Back to what is due
+              {say('screen.read-sheet.back-what-due')}
             </Button>
           )}
         </Box>
@@ -219,66 +226,64 @@ function unitWords(call: Call, display: LengthDisplay): string {
   }
   const unit = lengthUnit(display);
   const side = call.expected === null ? '' : readingSide(call.expected, call.reads, display);
-  return side === '' ? unit : `${unit} to the car’s ${side}`;
+  return side === '' ? unit : say('screen.read-sheet.cars', { unit, side });
 }
 
 /** The words that can be put behind a figure, where one of them is needed. */
-const SIDES: Partial<Record<Call['reads'], readonly (readonly [string, string])[]>> = {
+const SIDES: Partial<Record<Call['reads'], readonly (readonly [string, Code])[]>> = {
   sided: [
-    ['left', 'car’s left'],
-    ['right', 'car’s right'],
+    ['left', 'screen.read-sheet.left'],
+    ['right', 'screen.read-sheet.right'],
   ],
   turn: [
-    ['anticlockwise', 'anticlockwise'],
-    ['clockwise', 'clockwise'],
+    ['anticlockwise', 'screen.anticlockwise'],
+    ['clockwise', 'screen.clockwise'],
   ],
 };
 
-const LABELS: Record<Call['reads'], [string, string]> = {
-  sided: [
-    'Reads, and to which side of the car',
-    'As the rule shows it, for example 12 mm left. Enter takes it.',
-  ],
-  turn: [
-    'Degrees, and which way seen from above',
-    'As the sheet or rig gives it, for example 0.4 clockwise. Enter takes it.',
-  ],
-  length: ['Reads', 'As the tape shows it, in any unit. Enter takes it.'],
-  height: ['Reads', 'As the staff shows it, in any unit. Enter takes it.'],
+const LABELS: Record<Call['reads'], [Code, Code]> = {
+  sided: ['screen.read-sheet.reads-and-which-side', 'screen.read-sheet.as-rule-shows-it'],
+  turn: ['screen.read-sheet.degrees-and-which-way', 'screen.read-sheet.as-sheet-or-rig'],
+  length: ['screen.reads', 'screen.read-sheet.as-tape-shows-it'],
+  height: ['screen.reads', 'screen.read-sheet.as-staff-shows-it'],
 };
 
 /** Why this reading is asked for, where it is not simply the next. */
 function Why({ call, state }: { call: Call; state: Workspace }) {
   const { kind } = state.present;
-  const suspects = state.suspects.map((suspect) => suspect.says).join(', or ');
+  const suspects = state.suspects
+    .map((suspect) => suspect.says)
+    .join(`${say('screen.read-sheet.or')} `);
   if (state.present.call === call.id && kind === 'decide') {
     return (
-      <Warning>
-        The readings contradict each other. The mistake may sit in: {suspects}. This tape decides.
-      </Warning>
+      <Warning>{say('screen.read-sheet.readings-contradict-each-other', { suspects })}</Warning>
     );
   }
   if (isSuspect(call, state)) {
     return (
       <Warning>
-        {state.disagreement?.id === call.id
-          ? state.disagreement.says
-          : 'Measure again: this reading disagrees with the others.'}{' '}
-        It reads {call.reading?.typed}
-        {state.suspects.length > 1
-          ? `. Or the mistake sits in ${state.suspects
-              .filter((suspect) => suspect.id !== call.id)
-              .map((suspect) => suspect.says)
-              .join(', or in ')}.`
-          : '.'}
+        {say('screen.read-sheet.it-reads', {
+          why:
+            state.disagreement?.id === call.id
+              ? state.disagreement.says
+              : say('screen.read-sheet.measure-again-this-reading'),
+          typed: call.reading?.typed,
+          others:
+            state.suspects.length > 1
+              ? say('screen.read-sheet.or-mistake-sits-in', {
+                  others: state.suspects
+                    .filter((suspect) => suspect.id !== call.id)
+                    .map((suspect) => suspect.says)
+                    .join(`${say('screen.read-sheet.or-in')} `),
+                })
+              : '.',
+        })}
       </Warning>
     );
   }
   if (state.present.call === call.id && kind === 'check') {
     return (
-      <Typography sx={{ mt: 0.5 }}>
-        Nothing checks this set-up yet: a slip in one reading would show nowhere.
-      </Typography>
+      <Typography sx={{ mt: 0.5 }}>{say('screen.read-sheet.nothing-checks-this-set')}</Typography>
     );
   }
   return null;

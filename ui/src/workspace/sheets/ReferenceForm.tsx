@@ -8,11 +8,12 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import type { ReferenceId, Workspace } from '../../api/types';
 import type { Task } from '../task/useTask';
+import { say, type Code } from '../../words/say';
 
-const LINES: Record<ReferenceId, string> = {
-  'body-centreline': 'Body centreline',
-  'thrust-line': 'Thrust line',
-  axles: 'Axle line',
+const LINES: Record<ReferenceId, Code> = {
+  'body-centreline': 'screen.reference-form.body-centreline',
+  'thrust-line': 'screen.reference-form.thrust-line',
+  axles: 'screen.reference-form.axle-line',
 };
 
 /** The line the card's values count from: the card's rule, or the shop's choice with its reason. */
@@ -33,14 +34,23 @@ export function ReferenceForm({
       ? task.failure.message
       : null;
   return (
-    <Box component="section" aria-label="Reference line" sx={{ mt: 3 }}>
+    <Box
+      component="section"
+      aria-label={say('screen.reference-form.reference-line')}
+      sx={{ mt: 3 }}
+    >
       <Typography variant="h3" component="h2">
-        Counted from
+        {say('screen.reference-form.counted-from')}
       </Typography>
       <Typography data-testid="reference">
-        {LINES[reference.line]}: {reference.from === 'card' && 'the card says so.'}
-        {reference.from === 'shop' && `chosen by ${reference.person}: ${reference.reason}`}
-        {reference.from === 'nobody' && 'the card is silent, and nobody has chosen yet.'}
+        {say(LINES[reference.line])}:{' '}
+        {reference.from === 'card' && say('screen.reference-form.card-says-so')}
+        {reference.from === 'shop' &&
+          say('screen.reference-form.chosen-by', {
+            person: reference.person,
+            reason: reference.reason,
+          })}
+        {reference.from === 'nobody' && say('screen.reference-form.card-silent-and-nobody')}
       </Typography>
       {reference.from !== 'card' && !sealed && (
         <Box
@@ -56,26 +66,26 @@ export function ReferenceForm({
             fullWidth
             value={line}
             onChange={(_, next: ReferenceId | null) => next && setLine(next)}
-            aria-label="Reference line"
+            aria-label={say('screen.reference-form.reference-line')}
           >
             {(Object.keys(LINES) as ReferenceId[]).map((id) => (
               <ToggleButton key={id} value={id} sx={{ minHeight: 48 }}>
-                {LINES[id]}
+                {say(LINES[id])}
               </ToggleButton>
             ))}
           </ToggleButtonGroup>
           <TextField
             id="reference-reason"
-            label="Why this one"
+            label={say('screen.reference-form.why-this-one')}
             required
             value={reason}
             onChange={(event) => setReason(event.target.value)}
             error={refused !== null}
-            helperText={refused ?? 'It stands in the record.'}
+            helperText={refused ?? say('screen.reference-form.it-stands-in-record')}
             slotProps={{ htmlInput: { maxLength: 300 } }}
           />
           <Button type="submit" variant="outlined" loading={task.isWriting}>
-            Count from it
+            {say('screen.reference-form.count-from-it')}
           </Button>
         </Box>
       )}

@@ -1,39 +1,53 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Axis, Run, Workspace } from '../../api/types';
-import { clock, degrees } from '../../words/length';
+import { degrees } from '../../words/length';
+import { clock } from '../../words/moments';
 import { AxisLine } from '../run/AxisLine';
+import { say } from '../../words/say';
 
 const ECHO = {
-  low: 'far under expectation: aim, obstruction, paint or filler',
-  'as-expected': 'as expected',
-  high: 'far over expectation: look for a second reflector',
-  'nothing-expected': 'the card says no level to expect',
-};
+  low: 'screen.run-result.far-under-expectation-aim',
+  'as-expected': 'screen.as-expected',
+  high: 'screen.run-result.far-over-expectation-look',
+  'nothing-expected': 'screen.run-result.card-says-no-level',
+} as const;
 
 /** One run: both axes as read, as corrected for the set-up, with verdict and chance. */
 export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) {
   return (
     <Box data-testid="run-result">
       <Typography color="text.secondary" variant="body2">
-        {run.person}, {clock(run.at)} · the tool says “{run.message}”, which is a message, not proof
+        {say('screen.run-result.tool-says-which-message', {
+          person: run.person,
+          at: clock(run.at),
+          message: run.message,
+        })}
       </Typography>
-      <AxisLine title="Azimuth" axis={run.azimuth} testId="azimuth">
+      <AxisLine title={say('screen.azimuth')} axis={run.azimuth} testId="azimuth">
         {shown(run.azimuth)}
       </AxisLine>
-      <AxisLine title="Elevation" axis={run.elevation} testId="elevation">
+      <AxisLine title={say('screen.elevation')} axis={run.elevation} testId="elevation">
         {shown(run.elevation)}
       </AxisLine>
       {run.echo.level !== null && (
         <Typography sx={{ mt: 1 }}>
-          Echo level {run.echo.level.toFixed(1)} dB
-          {card.echo.expected !== null && `, ${card.echo.expected} dB expected`}:{' '}
-          {ECHO[run.echo.verdict]}
+          {say('screen.run-result.echo-level-db', {
+            level: run.echo.level.toFixed(1),
+            expected:
+              card.echo.expected === null
+                ? ''
+                : say('screen.run-result.db-expected', { expected: card.echo.expected }),
+            verdict: say(ECHO[run.echo.verdict]),
+          })}
         </Typography>
       )}
       {run.release && (
         <Typography sx={{ color: 'verdict.unproven' }}>
-          Released by {run.release.name}: {run.release.reason}
+          {say('screen.run-result.released-by', {
+            release: run.release.name,
+            reason: run.release.reason,
+          })}
         </Typography>
       )}
     </Box>
@@ -42,9 +56,14 @@ export function RunResult({ run, card }: { run: Run; card: Workspace['card'] }) 
 
 /** What the tool shows, and what the set-up adds to it. */
 function shown(axis: Axis): string {
-  return `The tool shows ${axis.read.toFixed(2).replace('-', '−')}; ${
-    axis.setUp
-      ? `the set-up adds ${degrees(axis.setUp.deviation)} ${axis.setUp.direction} to a reading, ±${degrees(axis.setUp.uncertainty)}`
-      : 'the set-up is not known'
-  }`;
+  return say('screen.run-result.tool-shows', {
+    read: axis.read.toFixed(2).replace('-', '−'),
+    setUp: axis.setUp
+      ? say('screen.run-result.set-up-adds-reading', {
+          deviation: degrees(axis.setUp.deviation),
+          direction: axis.setUp.direction,
+          uncertainty: degrees(axis.setUp.uncertainty),
+        })
+      : say('screen.run-result.set-up-not-known'),
+  });
 }

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
-import { clock } from '../../words/length';
+import { clock } from '../../words/moments';
 import { usePerson } from '../../session/usePerson';
 import { verdictWord } from '../../shell/VerdictMark';
 import { CauseCard } from '../run/CauseCard';
@@ -19,6 +19,7 @@ import { stepDue } from '../run/words';
 import type { Task } from '../task/useTask';
 import { Cautions } from './Cautions';
 import { Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
 
 /** The run: what bars it and who releases it, the step that is due, and what went wrong. */
 export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
@@ -41,7 +42,10 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
           {(!state.mayRun || state.release) && <Interlock state={state} task={task} />}
           {state.mayRun && step && <StepCard key={step.id} state={state} task={task} step={step} />}
           {!step && (
-            <Sheet title="Every step is done" note="What the readings say stands under Prove.">
+            <Sheet
+              title={say('screen.run-sheet.every-step-done')}
+              note={say('screen.run-sheet.what-readings-say-stands')}
+            >
               {state.mayRun && state.tool !== 'none' && (
                 <Box sx={{ mt: 1.5 }}>
                   <ToolButton state={state} task={task} command="read" outlined />
@@ -53,13 +57,14 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
       )}
       {run.wiped && (
         <Typography role="status" sx={{ mb: 2, color: 'verdict.out', fontWeight: 700 }}>
-          The sensor says that its stored axis is lost: until a run ends well, the car’s assistance
-          is off.
+          {say('screen.run-sheet.sensor-says-that-its')}
         </Typography>
       )}
       {run.codes.length > 0 && (
         <Box sx={{ mb: 2 }}>
-          <Typography>Trouble codes that came of the run: {run.codes.join(', ')}</Typography>
+          <Typography>
+            {say('screen.run-sheet.trouble-codes-that-came', { codes: run.codes.join(', ') })}
+          </Typography>
           {working && !run.pending && state.tool !== 'none' && (
             <ToolButton state={state} task={task} command="clear" outlined />
           )}
@@ -69,9 +74,16 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
       {state.pair && (
         <Typography sx={{ mb: 2 }} data-testid="pair">
           {state.pair.first
-            ? `${state.pair.name} first: the same target then comes here. `
-            : `Its pair, ${state.pair.name.toLowerCase()}, ${state.pair.verdict ? `was read: ${verdictWord(state.pair.verdict).toLowerCase()}. ` : 'is not read yet. '}`}
-          <Link to={`/tasks/${state.pair.task}`}>Go to {state.pair.name.toLowerCase()}</Link>
+            ? `${say('screen.run-sheet.first-same-target-then', { pair: state.pair.name })} `
+            : say('screen.run-sheet.its-pair', {
+                pair: state.pair.name.toLowerCase(),
+                verdict: state.pair.verdict
+                  ? `${say('screen.run-sheet.was-read', { verdict: verdictWord(state.pair.verdict).toLowerCase() })} `
+                  : `${say('screen.run-sheet.not-read-yet')} `,
+              })}
+          <Link to={`/tasks/${state.pair.task}`}>
+            {say('screen.run-sheet.go', { pair: state.pair.name.toLowerCase() })}
+          </Link>
         </Typography>
       )}
       <Steps state={state} />
@@ -90,8 +102,12 @@ function Interlock({ state, task }: { state: Workspace; task: Task }) {
   const [releasing, setReleasing] = useState(false);
   return (
     <Sheet
-      title={state.mayRun ? 'Released for one run' : 'The run is barred'}
-      note="A run without a proven target can wipe the sensor’s stored axis."
+      title={
+        state.mayRun
+          ? say('screen.run-sheet.released-for-one-run')
+          : say('screen.run-sheet.run-barred')
+      }
+      note={say('screen.run-sheet.run-without-proven-target')}
       testId="run"
     >
       {state.bars.length > 0 && (
@@ -103,12 +119,15 @@ function Interlock({ state, task }: { state: Workspace; task: Task }) {
       )}
       {state.release && (
         <Typography sx={{ fontWeight: 700, color: 'verdict.unproven' }}>
-          Released for one run by {state.release.name}: {state.release.reason}
+          {say('screen.run-sheet.released-by-for', {
+            release: state.release.name,
+            reason: state.release.reason,
+          })}
         </Typography>
       )}
       {!state.mayRun && !releasing && (
         <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setReleasing(true)}>
-          Release it by name
+          {say('screen.run-sheet.release-it-by-name')}
         </Button>
       )}
       {releasing && !state.mayRun && <ReleaseForm task={task} onDone={() => setReleasing(false)} />}
@@ -132,7 +151,7 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
     >
       <TextField
         id="release-name"
-        label="Released by"
+        label={say('screen.run-sheet.released-by')}
         required
         value={name}
         onChange={(event) => setName(event.target.value)}
@@ -141,7 +160,7 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
       />
       <TextField
         id="release-reason"
-        label="Reason"
+        label={say('screen.run-sheet.reason')}
         required
         multiline
         minRows={2}
@@ -151,15 +170,15 @@ function ReleaseForm({ task, onDone }: { task: Task; onDone: () => void }) {
         helperText={
           problem?.path === '/payload/reason'
             ? problem.title
-            : 'It stands in the record with your name and what it overrode.'
+            : say('screen.run-sheet.it-stands-in-record')
         }
       />
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained" color="error" loading={task.isWriting}>
-          Release one run
+          {say('screen.run-sheet.release-one-run')}
         </Button>
         <Button color="inherit" onClick={onDone}>
-          Back
+          {say('screen.back')}
         </Button>
       </Box>
     </Box>

@@ -9,6 +9,7 @@ import type { SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types'
 import { useSchools } from '../task/useSchools';
 import type { Task } from '../task/useTask';
 import { Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
 
 type School = SchoolChoices['schools'][number];
 
@@ -40,14 +41,17 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
 
   return (
     <Sheet
-      title="Ways of measuring"
-      note="Take one, or two to check each other. Readings already taken stay in the survey."
+      title={say('screen.schools-sheet.ways-measuring')}
+      note={say('screen.schools-sheet.take-one-or-two')}
       testId="schools"
     >
-      {choices.isPending && <Typography sx={{ mt: 1 }}>Looking at what fits here</Typography>}
+      {choices.isPending && (
+        <Typography sx={{ mt: 1 }}>{say('screen.schools-sheet.looking-at-what-fits')}</Typography>
+      )}
       {choices.isError && (
         <Typography role="alert" sx={{ mt: 1 }}>
-          {choices.error.message} <Button onClick={() => void choices.refetch()}>Try again</Button>
+          {choices.error.message}{' '}
+          <Button onClick={() => void choices.refetch()}>{say('screen.try-again')}</Button>
         </Typography>
       )}
       {choices.data?.schools.map((school) => (
@@ -87,7 +91,7 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
                 aria-expanded={open === school.id}
                 onClick={() => look(school)}
               >
-                {open === school.id ? 'Close' : 'Show'}
+                {open === school.id ? say('screen.close') : say('screen.schools-sheet.show')}
                 <span className="visually-hidden">: {school.name}</span>
               </Button>
             )}
@@ -107,10 +111,10 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
           loading={task.isWriting}
           onClick={() => task.write({ kind: 'schools', payload: { schools: chosen } }, onLeave)}
         >
-          Measure so
+          {say('screen.schools-sheet.measure-so')}
         </Button>
         <Button color="inherit" onClick={onLeave}>
-          Back to the line
+          {say('screen.schools-sheet.back-line')}
         </Button>
       </Box>
     </Sheet>
@@ -119,22 +123,26 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
 
 function listed(school: School): string {
   if (school.listed === null) {
-    return 'The card leaves it open.';
+    return say('screen.schools-sheet.card-leaves-it-open');
   }
-  return school.listed ? 'The card lists it.' : 'Not in the card’s list.';
+  return school.listed
+    ? say('screen.schools-sheet.card-lists-it')
+    : say('screen.schools-sheet.not-in-cards-list');
 }
 
 function HowItGoes({ school }: { school: School }) {
   return (
     <Box sx={{ fontSize: '0.95rem', pb: 1 }}>
-      <Part title="Needs" lines={[school.materials.join(', ')]} />
-      <Part title="First" lines={school.steps} ordered />
+      <Part title={say('screen.schools-sheet.needs')} lines={[school.materials.join(', ')]} />
+      <Part title={say('screen.schools-sheet.first')} lines={school.steps} ordered />
       <Part
-        title="Then reads"
-        lines={school.calls.map((call) => `${call.title}${call.check ? ' (a check)' : ''}`)}
+        title={say('screen.schools-sheet.then-reads')}
+        lines={school.calls.map(
+          (call) => `${call.title}${call.check ? ` ${say('screen.check')}` : ''}`,
+        )}
         ordered
       />
-      <Part title="Goes wrong unseen by" lines={school.failures} />
+      <Part title={say('screen.schools-sheet.goes-wrong-unseen-by')} lines={school.failures} />
     </Box>
   );
 }

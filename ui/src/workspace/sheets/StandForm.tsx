@@ -8,6 +8,7 @@ import type { Workspace } from '../../api/types';
 import { expectedReading, length } from '../../words/length';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
 import type { Task } from '../task/useTask';
+import { say } from '../../words/say';
 
 /** How the target hangs: on an arm of the stand, and a plate at a tilt. What that spoils is due again. */
 export function StandForm({
@@ -28,15 +29,23 @@ export function StandForm({
   const refusal =
     task.failure instanceof Refused && task.failed?.kind === 'stand' ? task.failure.message : null;
   return (
-    <Box component="section" aria-label="The target on its stand" sx={{ mt: 3 }}>
+    <Box
+      component="section"
+      aria-label={say('screen.stand-form.target-on-its-stand')}
+      sx={{ mt: 3 }}
+    >
       <Typography variant="h3" component="h2">
-        The target on its stand
+        {say('screen.stand-form.target-on-its-stand')}
       </Typography>
       <Typography sx={{ my: 0.5 }} data-testid="stand-set">
         {arm === 0
-          ? 'On the stand’s middle'
-          : `${expectedReading(arm, 'sided', display)} of the stand’s middle`}
-        {isPlate ? (tilt === 0 ? ', bubble centred' : `, ${tiltWords(tilt)}`) : ''}
+          ? say('screen.stand-form.on-stands-middle')
+          : say('screen.stand-form.stands-middle', { arm: expectedReading(arm, 'sided', display) })}
+        {isPlate
+          ? tilt === 0
+            ? say('screen.stand-form.bubble-centred')
+            : `, ${tiltWords(tilt)}`
+          : ''}
       </Typography>
       {!sealed && !open && (
         <Button
@@ -47,7 +56,9 @@ export function StandForm({
             setOpen(true);
           }}
         >
-          {isPlate ? 'Change its arm or tilt' : 'Hang it on another arm'}
+          {isPlate
+            ? say('screen.stand-form.change-its-arm-or')
+            : say('screen.stand-form.hang-it-on-another')}
         </Button>
       )}
       {open && (
@@ -63,8 +74,8 @@ export function StandForm({
         >
           <TextField
             id="stand-arm"
-            label="From the stand’s middle, in the car’s sense"
-            helperText={`Such as ${length(120, display)} left, or 0`}
+            label={say('screen.stand-form.from-stands-middle-in')}
+            helperText={say('screen.such-as-left-or', { display: length(120, display) })}
             required
             autoFocus
             value={typed}
@@ -74,8 +85,8 @@ export function StandForm({
           {isPlate && (
             <TextField
               id="stand-tilt"
-              label="Tilt, degrees"
-              helperText="Top towards the sensor; − for away from it; 0 with the bubble centred"
+              label={say('screen.stand-form.tilt-degrees')}
+              helperText={say('screen.stand-form.top-towards-sensor-for')}
               required
               value={degrees}
               error={!Number.isFinite(angle)}
@@ -94,10 +105,10 @@ export function StandForm({
               disabled={!Number.isFinite(angle)}
               loading={task.isWriting}
             >
-              It hangs so
+              {say('screen.stand-form.it-hangs-so')}
             </Button>
             <Button color="inherit" onClick={() => setOpen(false)}>
-              Leave it
+              {say('screen.leave-it')}
             </Button>
           </Box>
         </Box>
@@ -107,5 +118,8 @@ export function StandForm({
 }
 
 function tiltWords(tilt: number): string {
-  return `top ${Math.abs(tilt)}° ${tilt > 0 ? 'towards' : 'away from'} the sensor`;
+  return say('screen.stand-form.top-sensor', {
+    tilt: Math.abs(tilt),
+    towards: tilt > 0,
+  });
 }

@@ -8,6 +8,7 @@ import type { Survey, Workspace } from '../../api/types';
 import { chance, degrees, length, type LengthDisplay } from '../../words/length';
 import { VerdictMark } from '../../shell/VerdictMark';
 import { Sheet } from '../../sheet/Sheet';
+import { say } from '../../words/say';
 
 /** How far this set-up may be off in degrees at the sensor, the ways of measuring against each other, and the lines. */
 export function SurveySheet({
@@ -27,18 +28,19 @@ export function SurveySheet({
       answer(client.GET('/api/tasks/{task}/survey', { params: { path: { task: state.task } } })),
   });
   return (
-    <Sheet title="How sure this is" testId="survey">
-      {survey.isPending && <Typography sx={{ mt: 1 }}>Computing</Typography>}
+    <Sheet title={say('screen.how-sure-this')} testId="survey">
+      {survey.isPending && <Typography sx={{ mt: 1 }}>{say('screen.computing')}</Typography>}
       {survey.isError && (
         <Typography role="alert" sx={{ mt: 1 }}>
-          {survey.error.message} <Button onClick={() => void survey.refetch()}>Try again</Button>
+          {survey.error.message}{' '}
+          <Button onClick={() => void survey.refetch()}>{say('screen.try-again')}</Button>
         </Typography>
       )}
       {survey.data && (
         <>
           {survey.data.budget.length === 0 && (
             <Typography sx={{ mt: 1 }}>
-              Nothing to say yet: the stand’s place is not measured.
+              {say('screen.survey-sheet.nothing-say-yet-stands')}
             </Typography>
           )}
           {survey.data.budget.map((budget) => (
@@ -49,7 +51,7 @@ export function SurveySheet({
         </>
       )}
       <Button color="inherit" onClick={onLeave} sx={{ mt: 2 }}>
-        Back to the readings
+        {say('screen.survey-sheet.back-readings')}
       </Button>
     </Sheet>
   );
@@ -65,24 +67,39 @@ function Budget({
   onChoose: (call: string) => void;
 }) {
   return (
-    <Part title={budget.axis === 'azimuth' ? 'Azimuth before the run' : 'Elevation before the run'}>
+    <Part
+      title={
+        budget.axis === 'azimuth'
+          ? say('screen.survey-sheet.azimuth-before-run')
+          : say('screen.survey-sheet.elevation-before-run')
+      }
+    >
       {budget.free ? (
-        <Typography>The card frees this axis of placement.</Typography>
+        <Typography>{say('screen.survey-sheet.card-frees-this-axis')}</Typography>
       ) : (
         budget.verdict && <VerdictMark verdict={budget.verdict} />
       )}
       <Typography>
-        A true axis would read {degrees(budget.deviation)}
-        {/[1-9]/.test(degrees(budget.deviation)) ? ` ${budget.direction}` : ''}; that is taken off.
-        What stays unknown is ±{degrees(budget.uncertainty)}: ±{degrees(budget.setUp)} of this
-        set-up, ±{degrees(budget.reading)} of the sensor’s reading.
+        {say('screen.survey-sheet.true-axis-would-read', {
+          deviation: degrees(budget.deviation),
+          direction: /[1-9]/.test(degrees(budget.deviation)) ? ` ${budget.direction}` : '',
+          uncertainty: degrees(budget.uncertainty),
+          setUp: degrees(budget.setUp),
+          reading: degrees(budget.reading),
+        })}
       </Typography>
       <Typography sx={{ fontWeight: 700 }}>
         {budget.limit === null
-          ? 'The card gives no limit to hold it against.'
+          ? say('screen.survey-sheet.card-gives-no-limit')
           : budget.provable === null
-            ? `Not good enough for the limit of ${degrees(budget.limit)}: even a true axis would stay unproven (${chance(budget.probability ?? 0)}).`
-            : `Good enough for the limit of ${degrees(budget.limit)}: an axis up to ${degrees(budget.provable)} off can be proven.`}
+            ? say('screen.survey-sheet.not-good-enough-for', {
+                limit: degrees(budget.limit),
+                probability: chance(budget.probability ?? 0),
+              })
+            : say('screen.survey-sheet.good-enough-for-limit', {
+                limit: degrees(budget.limit),
+                provable: degrees(budget.provable),
+              })}
       </Typography>
       <Box component="ul" sx={{ pl: 2.5, my: 0.5 }}>
         {budget.contributions.map((part) => (
@@ -93,10 +110,13 @@ function Budget({
       </Box>
       {budget.checks.length > 0 && (
         <>
-          <Typography>What would help, the best first:</Typography>
+          <Typography>{say('screen.survey-sheet.what-would-help-best')}</Typography>
           {budget.checks.map((check) => {
             const asked = state.calls.some((call) => call.id === check.call);
-            const words = `${check.says}: ±${degrees(check.uncertainty, 3)} of the set-up`;
+            const words = say('screen.survey-sheet.set-up', {
+              check: check.says,
+              uncertainty: degrees(check.uncertainty, 3),
+            });
             return asked ? (
               <Button
                 key={check.call}
@@ -109,7 +129,7 @@ function Budget({
               </Button>
             ) : (
               <Typography key={check.call} sx={{ pl: 1 }}>
-                {words} (another way of measuring)
+                {say('screen.survey-sheet.another-way-measuring', { words })}
               </Typography>
             );
           })}
@@ -121,34 +141,39 @@ function Budget({
 
 function CrossChecks({ survey, display }: { survey: Survey; display: LengthDisplay }) {
   return (
-    <Part title="One way against another">
+    <Part title={say('screen.survey-sheet.one-way-against-another')}>
       {survey.crossChecks.length === 0 && (
-        <Typography>
-          Only one way of measuring has been read whole. A second one, chosen at the line, checks
-          the first.
-        </Typography>
+        <Typography>{say('screen.survey-sheet.only-one-way-measuring')}</Typography>
       )}
       {survey.crossChecks.map((check) => (
         <Box key={check.first + check.second} data-testid="cross-check" sx={{ mb: 1 }}>
           <Typography
             sx={{ fontWeight: 700, color: check.disagrees ? 'verdict.out' : 'text.primary' }}
           >
-            {check.first} against {check.second.toLowerCase()}:{' '}
-            {check.disagrees ? 'they disagree' : 'they agree'}
+            {say('screen.survey-sheet.against', {
+              first: check.first,
+              second: check.second.toLowerCase(),
+              disagrees: check.disagrees,
+            })}
           </Typography>
           <Typography>
-            {check.first} puts the target {length(check.across.amount, display, 1)}{' '}
-            {check.across.direction} (±{length(check.across.uncertainty, display, 1)}) and{' '}
-            {length(check.along.amount, display, 1)} {check.along.direction} (±
-            {length(check.along.uncertainty, display, 1)}): {degrees(check.bearing.amount)} at the
-            sensor, {check.bearing.direction} (±{degrees(check.bearing.uncertainty)}).
+            {say('screen.survey-sheet.puts-target-and-at', {
+              first: check.first,
+              across: `${length(check.across.amount, display, 1)} ${check.across.direction} (±${length(check.across.uncertainty, display, 1)})`,
+              along: `${length(check.along.amount, display, 1)} ${check.along.direction} (±${length(check.along.uncertainty, display, 1)})`,
+              bearing: degrees(check.bearing.amount),
+              side: `${check.bearing.direction} (±${degrees(check.bearing.uncertainty)})`,
+            })}
           </Typography>
-          <Typography>Each of these alone would explain it:</Typography>
+          <Typography>{say('screen.survey-sheet.each-these-alone-would')}</Typography>
           <Box component="ul" sx={{ pl: 2.5, my: 0 }}>
             {check.explanations.map((told) => (
               <li key={told.words}>
-                {told.words}, off by {explained(told, display)}: {told.times.toFixed(1)} times its
-                uncertainty
+                {say('screen.survey-sheet.off-by-times-its', {
+                  words: told.words,
+                  amount: explained(told, display),
+                  times: told.times.toFixed(1),
+                })}
               </li>
             ))}
           </Box>
@@ -166,26 +191,34 @@ function explained(
     return degrees(told.amount);
   }
   return told.unit === 'share'
-    ? `${(told.amount * 1000).toFixed(1)} mm in a metre`
+    ? say('screen.survey-sheet.mm-in-metre', { amount: (told.amount * 1000).toFixed(1) })
     : length(told.amount, display, 1);
 }
 
 function References({ survey }: { survey: Survey }) {
   const used = survey.references.find((reference) => reference.inUse);
   return (
-    <Part title="Lines the values could count from">
+    <Part title={say('screen.survey-sheet.lines-values-could-count')}>
       {survey.references.map((reference) => (
         <Typography key={reference.id} data-testid={`reference-${reference.id}`}>
           <b>{reference.name}</b>:{' '}
           {reference.inUse
-            ? 'in use'
+            ? say('screen.survey-sheet.in-use')
             : reference.angle === null
-              ? 'not measured here'
-              : `${degrees(reference.angle.amount)} ${reference.angle.direction} of the ${used?.name.toLowerCase()} (±${degrees(reference.angle.uncertainty)})${
-                  reference.worth === null
-                    ? ''
-                    : `; counted from it, the target stands ${degrees(reference.worth.amount)} ${reference.worth.direction} of where it does now`
-                }`}
+              ? say('screen.survey-sheet.not-measured-here')
+              : say('screen.survey-sheet.reference-angle', {
+                  angle: degrees(reference.angle.amount),
+                  direction: reference.angle.direction,
+                  used: used?.name.toLowerCase(),
+                  uncertainty: degrees(reference.angle.uncertainty),
+                  worth:
+                    reference.worth === null
+                      ? ''
+                      : say('screen.survey-sheet.counted-from-it-target', {
+                          worth: degrees(reference.worth.amount),
+                          direction: reference.worth.direction,
+                        }),
+                })}
         </Typography>
       ))}
     </Part>

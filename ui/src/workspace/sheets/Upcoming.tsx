@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { Workspace } from '../../api/types';
 import { expectedReading, type LengthDisplay } from '../../words/length';
+import { say } from '../../words/say';
 
 interface Props {
   state: Workspace;
@@ -21,7 +22,7 @@ export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
   return (
     <Box sx={{ mb: 2 }}>
       <Typography variant="h3" component="h2">
-        After that
+        {say('screen.upcoming.after-that')}
       </Typography>
       {calls.map((call) => (
         <Button
@@ -33,7 +34,7 @@ export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
         >
           <span>
             {call.title}
-            {call.check ? ' (a check)' : ''}
+            {call.check ? ` ${say('screen.check')}` : ''}
           </span>
           {call.expected !== null && (
             <span>{expectedReading(call.expected, call.reads, display)}</span>

@@ -1,0 +1,22 @@
+import { clockText, dayText, dayOf, momentText } from './quantities';
+import { currentReader } from './reader';
+
+/** A day and the time on the wall of the shop: "24 Nov 2026, 21:07". */
+export function moment(iso: string): string {
+  return momentText(iso, currentReader());
+}
+
+/** The day it is at the shop, of a moment: "24 Nov 2026". */
+export function day(iso: string): string {
+  return dayOf(iso, currentReader());
+}
+
+/** A day of the calendar, such as a check's: "24 Nov 2026". */
+export function calendarDay(date: string): string {
+  return dayText(date);
+}
+
+/** The time on the wall of the shop: "21:07". */
+export function clock(iso: string): string {
+  return clockText(iso, currentReader());
+}
