@@ -6,7 +6,9 @@ namespace App\Records;
 
 use App\Models\Shop;
 use App\Models\User;
+use Lumbro\Core\Evidence\SealedFacts;
 use Lumbro\Core\Evidence\SealedRecordDocument;
+use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Journal\Corrected;
 
 /** Everything of a task as it is sealed: what it rested on, all that was recorded, and what came of it. */
@@ -26,7 +28,7 @@ final class SealedDocument
             $cards[$task->sensor] = $task->card === null ? null : Stored::decoded($task->card);
         }
 
-        return SealedRecordDocument::write($file->state(), [
+        return SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($file->state())), [
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
             'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
             'sealedBy' => $user->name,

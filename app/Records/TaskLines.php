@@ -6,8 +6,8 @@ namespace App\Records;
 
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
-use Lumbro\Core\Facts\StageBoard;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Work\StageBoard;
 
 /** How far each sensor task of an order has come. */
 final class TaskLines

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Cli;
 
 use Lumbro\Core\Evidence\SealedFacts;
 use Lumbro\Core\Facts\RecordFacts;
+use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Record\OrderJournal;
@@ -38,7 +39,7 @@ final class StateDocument
             $facts[$part] = match (true) {
                 $part === 'order' => RecordFacts::order($order),
                 $task === null => throw InvalidInput::missing($b['today']->path(), 'sensor'),
-                $part === 'seal' => SealedFacts::of($task->state()),
+                $part === 'seal' => SealedFacts::of(TaskStateDocument::write($task->state())),
                 default => RecordFacts::ofTask($part, $task),
             };
         }

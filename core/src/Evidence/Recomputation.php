@@ -47,7 +47,8 @@ final readonly class Recomputation
         $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $order = OrderJournal::read($b, $record->orderLines());
         $task = TaskJournal::read($order, $b, $record->taskLines());
-        $again = $record->edition === 2 ? TaskStateDocument::write($task->state()) : SealedFacts::of($task->state());
+        $document = TaskStateDocument::write($task->state());
+        $again = $record->edition === 2 ? $document : SealedFacts::of($document);
 
         return new self(
             $task,

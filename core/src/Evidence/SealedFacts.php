@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
-use Lumbro\Core\Facts\TaskStateDocument;
-use Lumbro\Core\Work\TaskState;
-
 /**
  * What came of a task, as it is sealed: figures, verdicts, codes and what people typed. Drawings, advice and what is to
  * be done next are for the screen, and come out of the journal again.
@@ -22,10 +19,14 @@ final class SealedFacts
     /** Parts of the run that only a screen needs. */
     private const SCREEN = ['steps', 'pending', 'correction', 'shiftTest', 'causes', 'swing', 'mirror', 'events', 'policy'];
 
-    /** @return array<string, mixed> */
-    public static function of(TaskState $state): array
+    /**
+     * @param array<string, mixed> $document of the task's state
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $document): array
     {
-        $facts = array_intersect_key(TaskStateDocument::write($state), array_flip(self::STATE));
+        $facts = array_intersect_key($document, array_flip(self::STATE));
         $run = is_array($facts['run']) ? $facts['run'] : [];
 
         return [...$facts, 'run' => array_diff_key($run, array_flip(self::SCREEN))];

@@ -7,7 +7,6 @@ namespace Lumbro\Core\Evidence;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Version;
-use Lumbro\Core\Work\TaskState;
 
 /** A task's record as it is sealed: its journal, what it rests on, and the facts that came of them. */
 final class SealedRecordDocument
@@ -15,6 +14,7 @@ final class SealedRecordDocument
     public const EDITION = 3;
 
     /**
+     * @param array<string, mixed> $facts of the sealed state
      * @param array{shop: string, order: array{number: string, vehicle: string, plate: string}, sealedBy: string, sealedAt: string, revision: int, follows: string|null, handover: array{name: string, reason: string}|null} $head
      * @param array<string, mixed>                                                                                $basis    what it rests on, but for the order's journal and this program's version
      * @param list<OrderLine>                                                                                     $order    the order's journal
@@ -23,7 +23,7 @@ final class SealedRecordDocument
      *
      * @return array<string, mixed>
      */
-    public static function write(TaskState $state, array $head, array $basis, array $order, array $task, array $evidence): array
+    public static function write(array $facts, array $head, array $basis, array $order, array $task, array $evidence): array
     {
         return [
             ...$head,
@@ -34,7 +34,7 @@ final class SealedRecordDocument
                 'task' => Chain::link(array_map(static fn(Line $line): array => $line->written(), $task)),
             ],
             'evidence' => $evidence,
-            'facts' => SealedFacts::of($state),
+            'facts' => $facts,
         ];
     }
 }

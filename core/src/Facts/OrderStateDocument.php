@@ -31,6 +31,7 @@ use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\ScanTaken;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Work\OrderBoard;
 
 /** Where a repair order stands, as a JSON document: lengths in mm. */
 final class OrderStateDocument

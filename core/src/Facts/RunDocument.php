@@ -9,6 +9,7 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\Corrected;
+use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Run\AxisFinding;
@@ -17,17 +18,21 @@ use Lumbro\Core\Run\RunState;
 use Lumbro\Core\Run\ScrewPlan;
 use Lumbro\Core\Screws\AxisPair;
 use Lumbro\Core\SetUp\Directions;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\SetUp\TaskContext;
 
 /** The run and the proof of a task, as a JSON document: degrees with their directions. */
 final class RunDocument
 {
-    /** @return array<string, mixed> */
-    public static function write(TaskState $state): array
+    /**
+     * @param list<Line>  $entries     the task's journal
+     * @param string      $presentKind what is to be done now
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(RunState $run, TaskContext $context, array $entries, string $presentKind, ?RunResult $lastRun): array
     {
-        $run = $state->run;
         $log = $run->log;
-        $back = $state->context->sensor->looksBack();
+        $back = $context->sensor->looksBack();
         $pending = $log->pending;
         $trouble = $log->trouble;
 
@@ -43,28 +48,28 @@ final class RunDocument
             'unheard' => $log->unheard,
             'wiped' => $log->wiped,
             'codes' => $log->codes,
-            'lotCode' => $state->context->order->lotCode ?? null,
+            'lotCode' => $context->order->lotCode ?? null,
             'policy' => ['readings' => $run->policy->readings, 'most' => $run->policy->most, 'rounds' => $run->policy->rounds, 'unproven' => $run->policy->unproven],
             'finding' => $run->finding === null ? null : self::finding($run->finding, $back),
             'before' => $log->corrections === [] || $run->findingAfter(0) === null ? null : self::finding($run->findingAfter(0), $back),
             'proven' => $run->isProven(),
             'onlyRead' => $run->isOnlyRead(),
-            'correction' => self::correction($run, $state->context->card->adjustment->way ?? null, $back),
+            'correction' => self::correction($run, $context->card->adjustment->way ?? null, $back),
             'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'says' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
             'shiftTest' => self::shiftTest($run, $back),
             'shifted' => $log->shift === 0.0 ? null : self::amount('mm', $log->shift, Directions::across($log->shift)),
-            'causes' => self::asksForCause($state->present()->kind, $run) ? self::causes($run) : null,
+            'causes' => self::asksForCause($presentKind, $run) ? self::causes($run) : null,
             'echo' => [
                 'level' => $run->echo->level, 'expected' => $run->echo->expected, 'from' => $run->echo->from, 'within' => $run->echo->within,
                 'verdict' => $run->echo->verdict, 'earlier' => $run->echo->earlier, 'earlierMean' => $run->echo->earlierMean, 'earlierSpread' => $run->echo->earlierSpread,
             ],
             'voltage' => $log->figure('voltage'),
             'emptyLevel' => $log->figure('emptyLevel'),
-            'zeroSum' => ['azimuth' => self::degrees('azimuth', $run->zeroSum()->azimuth, $back), 'elevation' => self::degrees('elevation', $run->zeroSum()->elevation, $back), 'range' => $state->context->card->adjustment?->zeroRange],
-            'statements' => self::statements($run, $state->lastRun(), $state->context->order?->bracketLevel),
-            'swing' => SwingState::write($state->context->card->adjustment, $run, $back),
+            'zeroSum' => ['azimuth' => self::degrees('azimuth', $run->zeroSum()->azimuth, $back), 'elevation' => self::degrees('elevation', $run->zeroSum()->elevation, $back), 'range' => $context->card->adjustment?->zeroRange],
+            'statements' => self::statements($run, $lastRun, $context->order?->bracketLevel),
+            'swing' => SwingState::write($context->card->adjustment, $run, $back),
             'mirror' => MirrorState::write($log->mirror, $back),
-            'events' => RunEvents::of($state->entries, $run->routine, $back),
+            'events' => RunEvents::of($entries, $run->routine, $back),
             'sentBack' => $log->sentBack === null ? null : [
                 'fault' => $log->sentBack->fault, 'title' => Cause::from($log->sentBack->fault)->title(), 'to' => Message::of('trade.' . (Cause::from($log->sentBack->fault)->sendsBackTo() ?? 'body')),
                 'name' => $log->sentBack->name, 'reasons' => $log->sentBack->reasons, 'note' => $log->sentBack->note, 'at' => $log->sentBack->at,

@@ -26,6 +26,7 @@ use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
+use Lumbro\Core\Work\StageBoard;
 use Lumbro\Core\Work\TaskState;
 
 /** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees. */
@@ -85,7 +86,7 @@ final class TaskStateDocument
                 $state->record->failedRuns,
             ),
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->record->readings),
-            'run' => RunDocument::write($state),
+            'run' => RunDocument::write($state->run, $state->context, $state->entries, $state->present()->kind, $state->lastRun()),
             'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()),
             'plain' => PlainWords::of($state->owed->state, $state->run, $state->runs !== [], $state->context->sensor->looksBack()),

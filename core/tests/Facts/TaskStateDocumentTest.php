@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Facts;
 
 use Lumbro\Core\Facts\PlanDrawing;
-use Lumbro\Core\Facts\StageBoard;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Tests\Support\Told;
+use Lumbro\Core\Work\StageBoard;
 use PHPUnit\Framework\TestCase;
 
 /** What the workspace is told: figures without signs where people read them, words beside them. */

@@ -6,7 +6,6 @@ namespace Lumbro\Core\Tests\Intake;
 
 use Lumbro\Core\Commands\Command;
 use Lumbro\Core\Commands\Situation;
-use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\RoadFunction;
@@ -14,6 +13,7 @@ use Lumbro\Core\Journal\LeftOpen;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\Told;
+use Lumbro\Core\Work\OrderBoard;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

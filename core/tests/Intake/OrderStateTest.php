@@ -10,7 +10,6 @@ use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
 use Lumbro\Core\Commands\Command;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Commands\Situation;
-use Lumbro\Core\Facts\OrderBoard;
 use Lumbro\Core\Facts\OrderStateDocument;
 use Lumbro\Core\Failure\AsksFirst;
 use Lumbro\Core\Failure\InvalidInput;
@@ -25,6 +24,7 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Measure\TypedNumber;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\Told;
+use Lumbro\Core\Work\OrderBoard;
 use PHPUnit\Framework\TestCase;
 
 /** A repair order from its first line to the point where its sensors can be set up. */

@@ -7,7 +7,9 @@ namespace Lumbro\Core\Tests\Support;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
+use Lumbro\Core\Evidence\SealedFacts;
 use Lumbro\Core\Evidence\SealedRecordDocument;
+use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Work\TaskBasis;
 use Lumbro\Core\Work\TaskState;
@@ -34,7 +36,7 @@ final class SealedTask
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
         }
-        $record = SealedRecordDocument::write($state, [
+        $record = SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($state)), [
             'shop' => 'Copper Lane Body Works',
             'order' => ['number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K'],
             'sealedBy' => 'Ilse Corrant',

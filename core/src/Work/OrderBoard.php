@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lumbro\Core\Facts;
+namespace Lumbro\Core\Work;
 
 use Lumbro\Core\Catalogue\Kit\KitNeed;
 use Lumbro\Core\Catalogue\ShopRules\CodeSort;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lumbro\Core\Facts;
+namespace Lumbro\Core\Work;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
@@ -15,8 +15,6 @@ use Lumbro\Core\Run\RunState;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\SetUp\TaskContext;
-use Lumbro\Core\Work\Stage;
-use Lumbro\Core\Work\TaskState;
 
 /** How far each stage has come: "hollow", "half", "full" or "struck" (not needed), with a note on it. */
 final class StageBoard
