@@ -143,6 +143,7 @@ final class RunScreensTest extends RunCase
         $this->assertAccessible('lot code');
         $this->browser->type('#lot-code', 'L12K5');
         $this->browser->press('Send the lot code');
+        $this->until('document.getElementById("lot-code") === null');
         $this->follow();
         $this->browser->press('Prove');
         foreach (['about', 'weaker', 'weaker', 'again'] as $i => $expected) {

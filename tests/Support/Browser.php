@@ -9,7 +9,9 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
 use Facebook\WebDriver\WebDriverKeys;
@@ -98,15 +100,25 @@ final class Browser
     /** The first visible element of a selector, waited for. */
     public function find(string $css, float $seconds = self::PATIENCE): WebDriverElement
     {
-        return $this->wait(function () use ($css): ?WebDriverElement {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
-                }
-            }
+        return $this->wait(fn(): ?WebDriverElement => $this->first($css), "Nothing visible fits “{$css}”", $seconds);
+    }
 
-            return null;
-        }, "Nothing visible fits “{$css}”", $seconds);
+    /** Asked in one go, in the page: an element at a time would cost more than what is tested. */
+    private function first(string $css, string $begins = '', string $contains = ''): ?WebDriverElement
+    {
+        $found = $this->driver->executeScript(<<<'JS'
+            const [css, begins, contains] = arguments;
+            const said = (one) => (one.innerText ?? one.textContent).replaceAll('\u00a0', ' ').replace(/ +/g, ' ').trim();
+            return [...document.querySelectorAll(css)].find((one) =>
+                one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && one.getClientRects().length > 0
+                && (begins === '' || (!one.disabled && said(one).startsWith(begins)))
+                && (contains === '' || said(one).includes(contains))) ?? null;
+            JS, [$css, $begins, $contains]);
+
+        // The driver hands elements on by their names alone.
+        $name = is_array($found) ? array_values($found)[0] ?? null : null;
+
+        return is_string($name) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $name, true) : null;
     }
 
     public function has(string $css): bool
@@ -117,15 +129,7 @@ final class Browser
     /** A button or link by the beginning of what it says. */
     public function button(string $words): WebDriverElement
     {
-        return $this->wait(function () use ($words): ?WebDriverElement {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector('button, a')) as $element) {
-                if ($element->isDisplayed() && $element->isEnabled() && str_starts_with(trim($element->getText()), $words)) {
-                    return $element;
-                }
-            }
-
-            return null;
-        }, "No button says “{$words}”");
+        return $this->wait(fn(): ?WebDriverElement => $this->first('button, a', begins: $words), "No button says “{$words}”");
     }
 
     public function press(string $words): void
@@ -157,20 +161,7 @@ final class Browser
 
     public function waitForText(string $css, string $text, float $seconds = self::PATIENCE): string
     {
-        return $this->wait(
-            function () use ($css, $text): ?string {
-                foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                    $found = $element->getText();
-                    if ($element->isDisplayed() && str_contains($found, $text)) {
-                        return $found;
-                    }
-                }
-
-                return null;
-            },
-            "“{$css}” does not come to say “{$text}”",
-            $seconds,
-        );
+        return $this->wait(fn(): ?string => $this->first($css, contains: $text)?->getText(), "“{$css}” does not come to say “{$text}”", $seconds);
     }
 
     public function shot(string $file): void
