@@ -105,7 +105,7 @@ final class OrderFile
             'cards' => $cards,
             'rules' => Stored::decoded(ShopFloor::rules($row)),
             'register' => Stored::decoded(ShopFloor::register($row)),
-        ]);
+        ], true);
     }
 
     /** Where the order stands. */

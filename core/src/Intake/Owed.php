@@ -8,6 +8,7 @@ use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\ShopRules\OwedOutcome;
 use Lumbro\Core\Catalogue\ShopRules\OwedRule;
+use Lumbro\Core\Catalogue\ShopRules\OwedRules;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Route;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
@@ -30,15 +31,15 @@ final readonly class Owed
     /**
      * @param list<Operation>             $operations what was done to the car, or is to be done
      * @param ProcedureCard|null          $card       the sensor's card, where there is one
-     * @param list<OwedRule>              $shop       the shop's default table
+     * @param OwedRules                   $shop       the shop's default table
      * @param array<string, OwedAnswered> $answers    operation → what somebody said to its question
      */
-    public static function after(array $operations, CarSensor $sensor, ?ProcedureCard $card, array $shop = [], array $answers = []): self
+    public static function after(array $operations, CarSensor $sensor, ?ProcedureCard $card, OwedRules $shop = new OwedRules(), array $answers = []): self
     {
         $reasons = [];
         foreach ($operations as $operation) {
             $answer = $answers[$operation->text()] ?? null;
-            $rules = self::speaking($card->rules ?? [], $operation, $sensor);
+            $rules = $card === null ? [] : self::speaking($card->rules, $operation, $sensor);
             if ($rules === []) {
                 $rules = self::speaking($shop, $operation, $sensor);
             }
@@ -68,17 +69,10 @@ final readonly class Owed
         return array_values(array_filter($this->reasons, static fn(OwedReason $reason): bool => $reason->outcome->state === OwedState::Unknown));
     }
 
-    /**
-     * @param list<OwedRule> $rules
-     *
-     * @return list<OwedRule>
-     */
-    private static function speaking(array $rules, Operation $operation, CarSensor $sensor): array
+    /** @return list<OwedRule> */
+    private static function speaking(OwedRules $rules, Operation $operation, CarSensor $sensor): array
     {
-        return array_values(array_filter(
-            $rules,
-            static fn(OwedRule $rule): bool => $rule->operation === $operation->code && $rule->scope->covers($sensor, $operation),
-        ));
+        return array_values(array_filter($rules->about($operation->code), static fn(OwedRule $rule): bool => $rule->scope->covers($sensor, $operation)));
     }
 
     private static function reason(Operation $operation, OwedRule $rule, ?OwedAnswered $answer): OwedReason

@@ -14,6 +14,9 @@ final readonly class Node
 {
     private const DEPTH = 64;
 
+    /** Key of a root that a store has read once already. */
+    private const STORED = 'stored';
+
     private function __construct(private mixed $value, private ?self $parent = null, private string|int $key = '') {}
 
     /** @throws InvalidInput where the text is not JSON, or gives a field twice */
@@ -35,13 +38,23 @@ final readonly class Node
      */
     public static function stored(string $json): self
     {
-        return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
+        return new self(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR), null, self::STORED);
     }
 
-    /** A document that was decoded already: objects as stdClass. */
-    public static function decoded(mixed $value): self
+    /** Whether it is part of a document that a store has read once already. */
+    public function isStored(): bool
     {
-        return new self($value);
+        return $this->parent === null ? $this->key === self::STORED : $this->parent->isStored();
+    }
+
+    /**
+     * A document that was decoded already: objects as stdClass.
+     *
+     * @param bool $stored whether it comes out of a store that has read it once
+     */
+    public static function decoded(mixed $value, bool $stored = false): self
+    {
+        return new self($value, null, $stored ? self::STORED : '');
     }
 
     /** The value's JSON Pointer (RFC 6901). */

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Catalogue\Card;
 use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
 use Lumbro\Core\Catalogue\ShopRules\CodeRule;
 use Lumbro\Core\Catalogue\ShopRules\OwedRule;
+use Lumbro\Core\Catalogue\ShopRules\OwedRules;
 use Lumbro\Core\Decision\Thresholds;
 use Lumbro\Core\Drive\DriveRule;
 use Lumbro\Core\Failure\InvalidInput;
@@ -44,7 +45,6 @@ final readonly class ProcedureCard implements Checked
      * @param CardSpot|CardPolarSpot         $spot       where the target goes
      * @param bool                           $isPlate    whether the target is a flat plate: it forgives lateral place but not
      *                                                   yaw, where a reflector does the reverse
-     * @param list<OwedRule>                 $rules
      * @param list<PreparationItem>          $preparation
      * @param list<array{float, float}>      $zone       corners of the keep-clear zone, mm in the vehicle frame
      * @param list<string>                   $cautions
@@ -80,8 +80,8 @@ final readonly class ProcedureCard implements Checked
         public TargetDrawing $target,
         #[Variant('range', CardPolarSpot::class, CardSpot::class)]
         public CardSpot|CardPolarSpot $spot,
-        #[ListOf(new Part(OwedRule::class), self::MANY)]
-        public array $rules,
+        #[ListOf(new Part(OwedRule::class), self::MANY, later: OwedRules::class)]
+        public OwedRules $rules,
         #[ListOf(new Part(PreparationItem::class), self::MANY, second: 'card.second-question')]
         public array $preparation,
         #[Corners(0)]

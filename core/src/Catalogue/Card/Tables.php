@@ -115,7 +115,7 @@ final class Tables
                 new F\Field('targetName', 'name', 'target', new F\Text(most: 120)),
                 new F\Field('target', 'heights', 'target', new F\Wrapped(in: \Lumbro\Core\Measure\TargetDrawing::class, property: 'heights', of: new F\Members(of: new F\Number(unit: 'mm', least: -5000.0, most: 5000.0)))),
                 new F\Field('spot', 'spot', null, new F\Variant(field: 'range', with: \Lumbro\Core\Catalogue\Card\CardPolarSpot::class, without: \Lumbro\Core\Catalogue\Card\CardSpot::class)),
-                new F\Field('rules', 'rules', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class), most: 200)),
+                new F\Field('rules', 'rules', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class), most: 200, later: \Lumbro\Core\Catalogue\ShopRules\OwedRules::class)),
                 new F\Field('preparation', 'preparation', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\PreparationItem::class), most: 200, second: 'card.second-question')),
                 new F\Field('zone', 'zone', null, new F\Corners(least: 0)),
                 new F\Field('cautions', 'cautions', null, new F\ListOf(of: new F\Text(), most: 200)),

@@ -13,15 +13,14 @@ use Lumbro\Core\Fields\Required;
 final readonly class ShopRules
 {
     /**
-     * @param list<OwedRule>    $owed
      * @param list<Condition>   $conditions
      * @param list<CaptureItem> $capture
      * @param list<CodeRule>    $codes
      * @param list<Phrase>      $phrases   of estimates; the first that fits decides
      */
     public function __construct(
-        #[Required, ListOf(new Part(OwedRule::class))]
-        public array $owed = [],
+        #[Required, ListOf(new Part(OwedRule::class), later: OwedRules::class)]
+        public OwedRules $owed = new OwedRules(),
         #[Required, ListOf(new Part(Condition::class))]
         public array $conditions = [],
         #[Required, ListOf(new Part(CaptureItem::class))]

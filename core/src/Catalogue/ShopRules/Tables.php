@@ -85,7 +85,7 @@ final class Tables
                 new F\Field('at', 'at', null, new F\Choice(words: ['itself', 'pair', 'elsewhere']), optional: true, usual: 'itself'),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\RuleScope => new \Lumbro\Core\Catalogue\ShopRules\RuleScope(isset($f['kinds']) ? $kinds[0]->read($f['kinds']) : [], isset($f['behind']) ? $kinds[1]->read($f['behind']) : [], isset($f['at']) ? $kinds[2]->read($f['at']) : 'itself')),
             \Lumbro\Core\Catalogue\ShopRules\ShopRules::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\ShopRules::class, [
-                new F\Field('owed', 'owed', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class))),
+                new F\Field('owed', 'owed', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\OwedRule::class), later: \Lumbro\Core\Catalogue\ShopRules\OwedRules::class)),
                 new F\Field('conditions', 'conditions', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Condition::class))),
                 new F\Field('capture', 'capture', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CaptureItem::class))),
                 new F\Field('codes', 'codes', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CodeRule::class))),
