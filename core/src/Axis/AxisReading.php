@@ -13,6 +13,18 @@ final readonly class AxisReading
     private function __construct(public float $misalignment, public float $s) {}
 
     /**
+     * The standard uncertainty of the mean of n readings with nothing moved between them: √(s²/n + bias²), degrees.
+     *
+     * @param float $s    of one reading, degrees, ≥ 0
+     * @param int   $n    ≥ 1
+     * @param float $bias what a second echo adds to all of them alike, degrees, ≥ 0
+     */
+    public static function together(float $s, int $n, float $bias): float
+    {
+        return hypot($s / sqrt($n), $bias);
+    }
+
+    /**
      * What a tool reports as the boresight's misalignment m.
      *
      * @param float $degrees anticlockwise or upwards positive

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Axis;
 
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Thresholds;
+use Lumbro\Core\Decision\Verdict;
 
 /**
  * What a reading says of the boresight once the set-up is taken out of it: μ = m + Δ, u²(μ) = u²(m) + u²(Δ)
@@ -14,6 +15,7 @@ use Lumbro\Core\Decision\Thresholds;
 final readonly class AxisVerdict
 {
     public const PLACEMENT_UNKNOWN = 'placement-unknown';
+    public const UNGUARDED = 'unguarded';
 
     private function __construct(
         public float $misalignment,
@@ -26,6 +28,7 @@ final readonly class AxisVerdict
      * @param PlacementError|null $placement null where it is not known
      * @param bool                $free      the card frees this axis of placement
      * @param float|null          $limit     half-width, degrees; without one nothing is decided
+     * @param float|null          $hiddenLimit what one slip in the placement may hide at most, degrees; null where nobody asks
      */
     public static function of(
         AxisReading $reading,
@@ -33,6 +36,7 @@ final readonly class AxisVerdict
         ?float $limit,
         bool $free = false,
         Thresholds $thresholds = new Thresholds(),
+        ?float $hiddenLimit = null,
     ): self {
         $known = $placement ?? new PlacementError(0.0, 0.0);
         $misalignment = $reading->misalignment + $known->deviation;
@@ -42,6 +46,8 @@ final readonly class AxisVerdict
             $decision = Decision::about($misalignment, $uncertainty, $limit, $thresholds);
             if ($placement === null && ! $free) {
                 $decision = $decision->unprovenBecause(self::PLACEMENT_UNKNOWN);
+            } elseif ($decision->verdict === Verdict::Holds && ! $free && $hiddenLimit !== null && ! ($known->hidden !== null && $known->hidden <= $hiddenLimit)) {
+                $decision = $decision->unprovenBecause(self::UNGUARDED);
             }
         }
 

@@ -13,7 +13,7 @@ use Lumbro\Core\Survey\LeastSquares;
 /** The command line of the core: one JSON document in, one out; or a document a line with `--lines`. */
 final class CommandLine
 {
-    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo, state\n";
+    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo, walk, plan, learn, state\n";
 
     /**
      * @param list<string>              $arguments without the program's name
@@ -64,6 +64,9 @@ final class CommandLine
             'swing' => SwingDocument::swing(...),
             'screws' => ScrewsDocument::screws(...),
             'echo' => EchoDocument::echo(...),
+            'walk' => WalkDocument::walk(...),
+            'learn' => LearnDocument::learn(...),
+            'plan' => PlanDocument::plan(...),
             default => null,
         };
     }

@@ -13,10 +13,14 @@ final class Names
     /** @var array<string, array<array-key, true>> kind → the names it has */
     private array $known = [];
 
+    /** @var array<string, bool> point, body or body's point → whether it has a height */
+    private array $inSpace = [];
+
     /** @throws InvalidInput where a point or body has that name already */
-    public function declarePoint(string $name, Node $node): void
+    public function declarePoint(string $name, Node $node, bool $inSpace = false): void
     {
         $this->declare('point', $name, $node);
+        $this->inSpace[$name] = $inSpace;
     }
 
     /**
@@ -24,10 +28,16 @@ final class Names
      *
      * @throws InvalidInput where a point or body has that name already
      */
-    public function declareBody(string $name, Node $node): void
+    public function declareBody(string $name, Node $node, bool $inSpace = false): void
     {
-        $this->declare('point', $name, $node);
+        $this->declarePoint($name, $node, $inSpace);
         $this->known['body'][$name] = true;
+    }
+
+    /** @throws InvalidInput where a laser plane has that name already */
+    public function declareLevel(string $name, Node $node): void
+    {
+        $this->declare('level', $name, $node);
     }
 
     /** @throws InvalidInput where a heading has that name already */
@@ -59,6 +69,33 @@ final class Names
     public function point(Node $node): string
     {
         return $this->known('point', $node);
+    }
+
+    /**
+     * A point with a height of its own.
+     *
+     * @throws InvalidInput where nobody introduced it, or it is a place in the plan
+     */
+    public function pointInSpace(Node $node): string
+    {
+        $name = $this->point($node);
+        if (! $this->isInSpace($name)) {
+            throw InvalidInput::because($node->path(), 'network.in-plan', ['name' => $name]);
+        }
+
+        return $name;
+    }
+
+    /** Whether each of these points has a height. */
+    public function isInSpace(string ...$points): bool
+    {
+        return array_filter($points, fn(string $point): bool => ! ($this->inSpace[$point] ?? false)) === [];
+    }
+
+    /** @throws InvalidInput where no laser plane has that name */
+    public function level(Node $node): string
+    {
+        return $this->known('level', $node);
     }
 
     /** @throws InvalidInput where no body has that name */

@@ -22,11 +22,11 @@ final class ScrewsDocument
     /** @return array<string, mixed> */
     public static function screws(Node $node): array
     {
-        $f = $node->fields(['misalignment', 'limits', 'screws'], ['step', 'history', 's']);
+        $f = $node->fields(['misalignment', 'limits', 'screws'], ['step', 'history', 's', 'backlash']);
         $screws = self::pair($f['screws']);
         $s = isset($f['s']) ? $f['s']->positive() : self::READING_S;
         $gains = isset($f['history'])
-            ? Gains::learned($screws, array_map(fn(Node $round): Round => self::round($round, $screws), $f['history']->items()), $s)
+            ? Gains::learned($screws, array_map(fn(Node $round): Round => self::round($round, $screws), $f['history']->items()), $s, isset($f['backlash']) ? $f['backlash']->notNegative() : 0.0)
             : Gains::unknown();
         $limits = $f['limits']->fields(['azimuth', 'elevation']);
         $correction = Correction::of(

@@ -45,7 +45,7 @@ final class SiteFloorDocument
                 'pitch' => self::slope($plane->pitch()->value, $plane->pitch()->uncertainty, 'rising-front', 'falling-front'),
                 'roll' => self::slope($plane->roll()->value, $plane->roll()->uncertainty, 'rising-left', 'falling-left'),
                 'warp' => $plane->warp,
-                'warped' => $plane->warped,
+                'warped' => $plane->warped === true,
             ],
             'plate' => $floor->grade === null ? null : self::slope(
                 $floor->grade->value,

@@ -20,14 +20,15 @@ final readonly class FloorPlane
     /**
      * @param array{float, float, float} $plane      c in mm, a, b
      * @param list<float>                $covariance of c, a, b, flat; the laser plane's own tilt not in it
-     * @param float|null                 $warp       largest residual, mm; null with three patches
+     * @param float|null                 $warp       largest residual, mm; null with three patches, where nothing shows it
+     * @param bool|null                  $warped     whether it is more than the staff explains; null with three patches
      * @param float                      $tilt       standard uncertainty of the laser plane's slope
      */
     private function __construct(
         private array $plane,
         private array $covariance,
         public ?float $warp,
-        public bool $warped,
+        public ?bool $warped,
         private float $s,
         private float $tilt,
     ) {}
@@ -60,9 +61,9 @@ final readonly class FloorPlane
         $residuals = array_map(static fn(Patch $p): float => $c + $a * $p->x + $b * $p->y + $p->reading, $patches);
         $degrees = count($patches) - 3;
         $chiSquare = array_sum(array_map(static fn(float $r): float => ($r / $s) ** 2, $residuals));
-        $warped = $degrees > 0 && $chiSquare > ChiSquare::point95($degrees);
+        $warped = $degrees > 0 ? $chiSquare > ChiSquare::point95($degrees) : null;
         // A warped floor is no plane: what the patches disagree by widens everything said of it.
-        $variance = $s ** 2 * ($warped ? $chiSquare / $degrees : 1);
+        $variance = $s ** 2 * ($warped === true ? $chiSquare / $degrees : 1);
         $covariance = array_map(static fn(float $cell): float => $variance * $cell, $normal->inverse());
 
         return new self(

@@ -34,4 +34,20 @@ final class Direction
 
         return Dual::atan2($y, $x);
     }
+
+    /**
+     * How far two places of the plan are apart.
+     *
+     * @param array{Dual, Dual} $from mm
+     * @param array{Dual, Dual} $to   mm, another place
+     */
+    public static function distance(array $from, array $to): Dual
+    {
+        $x = $to[0]->minus($from[0]);
+        $y = $to[1]->minus($from[1]);
+        $length = hypot($x->value, $y->value);
+        $along = $x->scaled($x->value / $length)->plus($y->scaled($y->value / $length));
+
+        return new Dual($length, $along->gradient);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Placement;
 
 use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\NoDirection;
@@ -13,6 +14,7 @@ use Lumbro\Core\Numeric\Dual;
 use Lumbro\Core\Survey\EquationSystem;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Survey\LeastSquares;
+use Lumbro\Core\Survey\Reliability;
 use Lumbro\Core\Survey\Solution;
 
 /** Where the target is against where it must be, what to move, and what should be read then (maths, section 3). */
@@ -53,23 +55,12 @@ final readonly class Placement
         $at = $solution->geometry;
         $frame = ReferenceFrame::of($task->reference, $at);
         $required = self::spot($task->spot, $frame, $at);
-        $target = $at->point($task->target);
-        $miss = [$target[0]->minus($required[0]), $target[1]->minus($required[1])];
-
-        $figures = ['along' => $frame->along($miss), 'across' => $frame->across($miss)];
         $yaw = $task->facing === null ? null : self::requiredYaw($task->facing, $frame, $required, $at);
-        if ($yaw !== null) {
-            $figures['yaw'] = $at->bodyYaw($task->body)->minus($yaw)->wrapped();
-        }
-        if ($task->sensor !== null) {
-            $figures['bearing'] = self::bearing($task, $task->sensor, $frame, $required, $target, $at);
-        }
-        if ($task->tellsRange && $task->spot instanceof PolarSpot) {
-            $figures['range'] = self::range($task->spot, $target, $at);
-        }
+        $figures = self::compared($task, $frame, $required, $yaw, $at);
+        $reliability = $task->reliably === null ? null : new Reliability($solution);
         $deviations = [];
         foreach ($figures as $name => $figure) {
-            $deviations[$name] = self::assess($task, $solution, $name, $figure);
+            $deviations[$name] = self::assess($task, $solution, $reliability, $name, $figure);
         }
         $moves = self::moves(
             $task,
@@ -89,6 +80,49 @@ final readonly class Placement
             predicted: self::predict($task, $frame, $moves, $at),
             frame: $frame,
         );
+    }
+
+    /**
+     * How far the target is from where it must be in each respect, at a state of the unknowns.
+     *
+     * @return array<string, Dual> along, across, then yaw, bearing, height and elevation where they apply
+     */
+    public static function figures(PlacementTask $task, Geometry $at): array
+    {
+        $frame = ReferenceFrame::of($task->reference, $at);
+        $required = self::spot($task->spot, $frame, $at);
+
+        return self::compared($task, $frame, $required, $task->facing === null ? null : self::requiredYaw($task->facing, $frame, $required, $at), $at);
+    }
+
+    /**
+     * @param array{Dual, Dual} $required
+     *
+     * @return array<string, Dual>
+     */
+    private static function compared(PlacementTask $task, ReferenceFrame $frame, array $required, ?Dual $yaw, Geometry $at): array
+    {
+        $target = $at->point($task->target);
+        $miss = [$target[0]->minus($required[0]), $target[1]->minus($required[1])];
+
+        $figures = ['along' => $frame->along($miss), 'across' => $frame->across($miss)];
+        if ($yaw !== null) {
+            $figures['yaw'] = $at->bodyYaw($task->body)->minus($yaw)->wrapped();
+        }
+        if ($task->sensor !== null) {
+            $figures['bearing'] = self::bearing($task, $task->sensor, $frame, $required, $target, $at);
+        }
+        if ($task->height !== null) {
+            $figures['height'] = $at->height($task->target)->minus(Dual::constant($task->height));
+        }
+        if ($task->height !== null && $task->sensor !== null && $at->layout->isInSpace($task->sensor->point)) {
+            $figures['elevation'] = self::elevation($task, $task->sensor, $task->height, $frame, $required, $target, $at);
+        }
+        if ($task->tellsRange && $task->spot instanceof PolarSpot) {
+            $figures['range'] = self::range($task->spot, $target, $at);
+        }
+
+        return $figures;
     }
 
     /**
@@ -157,13 +191,42 @@ final readonly class Placement
         if ($task->spot instanceof PolarSpot && $task->spot->datum() === $place->point) {
             $specified = $frame->heading->plus(Dual::constant($task->spot->bearing));
         } else {
-            $from = $place->design === null
-                ? $sensor
-                : $frame->shifted($frame->foot($at->point($place->design['from'])), $place->design['along'], $place->design['across']);
-            $specified = Direction::between($from, $required, '/sensor', 'sensor-spot');
+            $specified = Direction::between(self::designed($place, $frame, $at) ?? $sensor, $required, '/sensor', 'sensor-spot');
         }
 
         return $seen->minus($specified)->wrapped();
+    }
+
+    /**
+     * Where the sensor sits by its drawing.
+     *
+     * @return array{Dual, Dual}|null mm; null where no drawing says so
+     */
+    private static function designed(SensorPlace $place, ReferenceFrame $frame, Geometry $at): ?array
+    {
+        return $place->design === null
+            ? null
+            : $frame->shifted($frame->foot($at->point($place->design['from'])), $place->design['along'], $place->design['across']);
+    }
+
+    /**
+     * Elevation of the target from the sensor's estimated place less the specified elevation.
+     *
+     * @param float              $height   specified, mm over the wheels' plane
+     * @param array{Dual, Dual} $required
+     * @param array{Dual, Dual} $target
+     */
+    private static function elevation(PlacementTask $task, SensorPlace $place, float $height, ReferenceFrame $frame, array $required, array $target, Geometry $at): Dual
+    {
+        $sensor = $at->point($place->point);
+        $rise = $at->height($task->target)->minus($at->height($place->point));
+        $seen = Dual::atan2($rise, Direction::distance($sensor, $target));
+        $far = $task->spot instanceof PolarSpot && $task->spot->datum() === $place->point
+            ? Dual::constant($task->spot->range)
+            : Direction::distance($place->designHeight === null ? $sensor : self::designed($place, $frame, $at) ?? $sensor, $required);
+        $from = $place->designHeight === null ? $at->height($place->point) : Dual::constant($place->designHeight);
+
+        return $seen->minus(Dual::atan2(Dual::constant($height)->minus($from), $far));
     }
 
     /**
@@ -181,21 +244,19 @@ final readonly class Placement
             ->minus(Dual::constant($spot->range));
     }
 
-    private static function assess(PlacementTask $task, Solution $solution, string $name, Dual $figure): Deviation
+    private static function assess(PlacementTask $task, Solution $solution, ?Reliability $reliability, string $name, Dual $figure): Deviation
     {
         $uncertainty = $solution->uncertainty($figure);
-        $tolerance = match ($name) {
-            'along' => $task->tolerances->along,
-            'across' => $task->tolerances->across,
-            'yaw' => $task->tolerances->yaw,
-            'range' => $task->tolerances->range,
-            default => $task->tolerances->bearing,
-        };
+        $tolerance = $task->tolerances->of($name);
+        $hidden = $reliability?->hidden($figure);
+        $limit = $task->reliably->limits[$name] ?? null;
         $decision = null;
         if ($tolerance !== null) {
             $decision = Decision::about($figure->value, $uncertainty, $tolerance, $task->thresholds);
             if ($solution->isConsistent() === false) {
                 $decision = $decision->unprovenBecause('inconsistent');
+            } elseif ($decision->verdict === Verdict::Holds && $hidden !== null && $limit !== null && ! $hidden->isWithin($limit)) {
+                $decision = $decision->unprovenBecause('unguarded');
             }
         }
         $best = null;
@@ -212,27 +273,33 @@ final readonly class Placement
 
         return new Deviation(
             $figure,
-            $name === 'yaw' || $name === 'bearing',
+            in_array($name, ['yaw', 'bearing', 'elevation'], true),
             $uncertainty,
             $tolerance,
             $decision,
             $solution->contributions($figure),
             $best,
+            hidden: $hidden,
+            bestGuard: $reliability?->bestGuard($figure, $task->candidates, $task->reliably->bounds ?? []),
         );
     }
 
     /** @param array{float, float} $required */
     private static function moves(PlacementTask $task, ReferenceFrame $frame, array $required, float $turn, Geometry $at): Moves
     {
-        $arm = [$at->x[$task->target] - $at->x[$task->body], $at->y[$task->target] - $at->y[$task->body]];
-        $missX = $required[0] - $at->x[$task->body] - $arm[0] * cos($turn) + $arm[1] * sin($turn);
-        $missY = $required[1] - $at->y[$task->body] - $arm[0] * sin($turn) - $arm[1] * cos($turn);
+        $state = $at->state;
+        $state[$at->layout->yaw[$task->body]] += $turn;
+        $turned = new Geometry($at->layout, $state);
+        $rise = $task->height === null ? null : $task->height - $turned->z[$task->target];
+        $missX = $required[0] - $turned->x[$task->target];
+        $missY = $required[1] - $turned->y[$task->target];
         $heading = $frame->heading->value;
 
         return new Moves(
             Angle::wrap($turn),
             $missX * cos($heading) + $missY * sin($heading),
             -$missX * sin($heading) + $missY * cos($heading),
+            $rise,
         );
     }
 
@@ -242,11 +309,14 @@ final readonly class Placement
         $heading = $frame->heading->value;
         $state = $at->state;
         $place = $at->layout->free[$task->body];
+        $rise = $moves->height ?? 0.0;
         $state[$place] += $moves->along * cos($heading) - $moves->across * sin($heading);
         $state[$place + 1] += $moves->along * sin($heading) + $moves->across * cos($heading);
-        $state[$place + 2] += $moves->turn;
+        $state[$at->layout->yaw[$task->body]] += $moves->turn;
+        if ($moves->height !== null) {
+            $state[$at->layout->z[$task->body]] += $rise;
+        }
         $after = new Geometry($at->layout, $state);
-
         $predicted = [];
         foreach ((new EquationSystem($task->network->observations, $at->layout))->readings($after) as $k => $reading) {
             if ($reading !== null) {

@@ -15,6 +15,8 @@ final readonly class PlacementTask
      * @param string            $body       the stand
      * @param string            $target     the point on it that must come to the spot
      * @param list<Observation> $candidates further readings that could be taken
+     * @param float|null        $height     of the target over the wheels' plane, mm; of a target in space
+     * @param Reliably|null     $reliably   what one slip may hide at most; null where nobody asks
      * @param bool              $tellsRange whether the range from a polar spot's datum is told as a deviation of its own
      */
     public function __construct(
@@ -29,5 +31,7 @@ final readonly class PlacementTask
         public array $candidates = [],
         public Thresholds $thresholds = new Thresholds(),
         public bool $tellsRange = false,
+        public ?float $height = null,
+        public ?Reliably $reliably = null,
     ) {}
 }

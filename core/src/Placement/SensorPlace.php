@@ -8,6 +8,9 @@ namespace Lumbro\Core\Placement;
  * the reference, and across the reference. */
 final readonly class SensorPlace
 {
-    /** @param array{from: string, along: float, across: float}|null $design */
-    public function __construct(public string $point, public ?array $design = null) {}
+    /**
+     * @param array{from: string, along: float, across: float}|null $design
+     * @param float|null $designHeight mm over the wheels' plane, by the drawing
+     */
+    public function __construct(public string $point, public ?array $design = null, public ?float $designHeight = null) {}
 }

@@ -13,6 +13,8 @@ final readonly class Tolerances
      * @param float|null $yaw     rad, ≥ 0
      * @param float|null $bearing rad, ≥ 0
      * @param float|null $range   mm, ≥ 0; of polar spots
+     * @param float|null $height  mm, ≥ 0
+     * @param float|null $elevation rad, ≥ 0
      */
     public function __construct(
         public ?float $along = null,
@@ -20,5 +22,21 @@ final readonly class Tolerances
         public ?float $yaw = null,
         public ?float $bearing = null,
         public ?float $range = null,
+        public ?float $height = null,
+        public ?float $elevation = null,
     ) {}
+
+    /** That of a deviation by its name. */
+    public function of(string $name): ?float
+    {
+        return match ($name) {
+            'along' => $this->along,
+            'across' => $this->across,
+            'yaw' => $this->yaw,
+            'range' => $this->range,
+            'height' => $this->height,
+            'elevation' => $this->elevation,
+            default => $this->bearing,
+        };
+    }
 }

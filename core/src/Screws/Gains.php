@@ -26,11 +26,11 @@ final readonly class Gains
     /**
      * @param list<Round> $rounds
      * @param float       $s standard uncertainty of one reading, degrees, > 0; a change carries it twice
+     * @param float       $backlash turns that a screw may lose, either way, ≥ 0
      */
-    public static function learned(ScrewPair $screws, array $rounds, float $s): self
+    public static function learned(ScrewPair $screws, array $rounds, float $s, float $backlash = 0.0): self
     {
         [$first, $second] = $screws->perTurn();
-        $weight = 1 / (2 * $s ** 2);
         // Normal equations of the two gains' departures from 1.
         $n11 = $n22 = 1 / self::PRIOR_S ** 2;
         $n12 = $r1 = $r2 = 0.0;
@@ -39,6 +39,8 @@ final readonly class Gains
             foreach (['azimuth', 'elevation'] as $axis) {
                 $a = $round->turns[0] * $first->$axis;
                 $b = $round->turns[1] * $second->$axis;
+                $lost = ($round->turns[0] === 0.0 ? 0.0 : ($backlash * $first->$axis) ** 2) + ($round->turns[1] === 0.0 ? 0.0 : ($backlash * $second->$axis) ** 2);
+                $weight = 1 / (2 * $s ** 2 + $lost / 3);
                 $missed = $round->after->$axis - $round->before->$axis - $expected->$axis;
                 $n11 += $weight * $a * $a;
                 $n12 += $weight * $a * $b;

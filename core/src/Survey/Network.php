@@ -19,6 +19,10 @@ final readonly class Network
      * @param list<Heading>     $headings
      * @param list<Instrument>  $instruments
      * @param list<Observation> $observations
+     * @param Vertical|null        $vertical  null where the car stands exactly upright
+     * @param list<Level>          $levels    laser planes over the floor
+     * @param array<string, float> $bounds    id of an observation or prior → the largest error of it that could pass unseen: mm, rad, or what its unit is
+     * @param Judgement|null       $judgement when the readings contradict each other; that of the first rule set where none is given
      */
     public function __construct(
         public array $points,
@@ -26,5 +30,9 @@ final readonly class Network
         public array $headings,
         public array $instruments,
         public array $observations,
+        public ?Vertical $vertical = null,
+        public array $levels = [],
+        public array $bounds = [],
+        public ?Judgement $judgement = null,
     ) {}
 }

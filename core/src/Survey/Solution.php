@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Survey;
 
-use Lumbro\Core\Numeric\ChiSquare;
 use Lumbro\Core\Numeric\Dual;
 use Lumbro\Core\Survey\Observation\Observation;
 
 /** The adjusted set-up: where everything is, how sure that is, and whether the readings agree. */
 final readonly class Solution
 {
-    /** |w| above this is a suspect: two-sided 0.1 %. */
-    private const SUSPICIOUS = 3.29;
-
     /** @var list<Residual> priors first, then observations, each in input order */
     public array $residuals;
+
+    private Judgement $judgement;
 
     /** Weighted sum of the squared residuals. */
     public float $chiSquare;
@@ -64,16 +62,17 @@ final readonly class Solution
             $chiSquare += $share * $share;
             $redundancy += $residual->redundancy;
         }
+        $this->judgement = $network->judgement ?? Judgement::first();
         $this->residuals = $residuals;
         $this->chiSquare = $chiSquare;
         $this->redundancy = $redundancy;
         $this->degreesOfFreedom = count($residuals) - $size;
     }
 
-    /** The 95 % point of the sum of squares; null where nothing checks the set-up. */
+    /** What the sum of squares may reach; null where nothing checks the set-up. */
     public function chiSquareLimit(): ?float
     {
-        return $this->degreesOfFreedom > 0 ? ChiSquare::point95($this->degreesOfFreedom) : null;
+        return $this->degreesOfFreedom > 0 ? $this->judgement->limit($this->degreesOfFreedom) : null;
     }
 
     /** Whether the readings agree within their uncertainties; null where nothing checks them. */
@@ -81,7 +80,7 @@ final readonly class Solution
     {
         $limit = $this->chiSquareLimit();
 
-        return $limit === null ? null : $this->chiSquare <= $limit;
+        return $limit === null ? null : $this->chiSquare <= $limit && ! ($this->judgement->oneIsEnough && $this->suspects() !== []);
     }
 
     /**
@@ -95,7 +94,7 @@ final readonly class Solution
         foreach ($this->residuals as $residual) {
             $largest = max($largest, abs($residual->w ?? 0.0));
         }
-        if ($largest <= self::SUSPICIOUS) {
+        if ($largest <= $this->judgement->suspicious) {
             return [];
         }
         $found = ['observation' => [], 'prior' => []];
@@ -159,13 +158,34 @@ final readonly class Solution
     }
 
     /**
+     * Every observation, then every prior, as an equation of the survey.
+     *
+     * @return list<Checked>
+     */
+    public function checked(): array
+    {
+        $layout = $this->geometry->layout;
+        $priors = count($layout->priors);
+        $checked = [];
+        foreach ($this->network->observations as $k => $observation) {
+            $checked[] = new Checked($observation->id(), $this->system->places[$k], $this->system->rows[$k], $observation->s(), $this->residuals[$priors + $k]->redundancy, $this->network->bounds[$observation->id()] ?? null);
+        }
+        foreach ($layout->priors as $i => $place) {
+            $name = $layout->names[$place];
+            $checked[] = new Checked($name, [$place], [1.0], $layout->priorS[$i], $this->residuals[$i]->redundancy, $this->network->bounds[$name] ?? null);
+        }
+
+        return $checked;
+    }
+
+    /**
      * The covariance matrix times a gradient.
      *
      * @param array<int, float> $gradient
      *
      * @return array<int, float> for every unknown
      */
-    private function carried(array $gradient): array
+    public function carried(array $gradient): array
     {
         $size = $this->geometry->layout->size();
         $carried = array_fill(0, $size, 0.0);

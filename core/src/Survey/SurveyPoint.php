@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lumbro\Core\Survey;
 
 /**
- * A named point of the plan, mm in the vehicle frame. A coordinate with a standard uncertainty is a prior
- * observation of it; one without is only where the search starts.
+ * A named point, mm in the vehicle frame: of the plan, or in space where it has a height over the wheels' plane. A
+ * coordinate with a standard uncertainty is a prior observation of it; one without is only where the search starts.
  */
 final readonly class SurveyPoint
 {
@@ -15,6 +15,8 @@ final readonly class SurveyPoint
      * @param float      $y  mm
      * @param float|null $sx standard uncertainty, mm, > 0; null for a coordinate that is only a guess
      * @param float|null $sy the same across
+     * @param float|null $z  mm over the plane through the contact patches; null for a place in the plan
+     * @param float|null $sz its standard uncertainty, mm, > 0
      */
     public function __construct(
         public string $name,
@@ -22,5 +24,7 @@ final readonly class SurveyPoint
         public float $y,
         public ?float $sx = null,
         public ?float $sy = null,
+        public ?float $z = null,
+        public ?float $sz = null,
     ) {}
 }

@@ -29,16 +29,15 @@ final readonly class Along extends LengthReading
 
     public function unknowns(Layout $layout): array
     {
-        return [...$layout->behind($this->point), ...$layout->behind($this->origin), ...$this->line->unknowns($layout)];
+        return [...$layout->behindPlan($this->point, $this->line->plumbed), ...$layout->behindPlan($this->origin, $this->line->plumbed), ...$this->line->unknowns($layout)];
     }
 
     public function predict(Geometry $at, array &$row): float
     {
         [$ux, $uy] = $direction = $this->line->direction($at);
-        $dx = $at->x[$this->point] - $at->x[$this->origin];
-        $dy = $at->y[$this->point] - $at->y[$this->origin];
-        $at->trace($row, $this->point, $ux, $uy);
-        $at->trace($row, $this->origin, -$ux, -$uy);
+        [$dx, $dy] = $this->line->from($at, $this->origin, $this->point);
+        $at->tracePlan($row, $this->point, $this->line->plumbed, $ux, $uy);
+        $at->tracePlan($row, $this->origin, $this->line->plumbed, -$ux, -$uy);
         $this->line->trace($at, $row, $direction, $dx, $dy);
 
         return $ux * $dx + $uy * $dy;

@@ -16,6 +16,7 @@ final readonly class AxisOffset extends LengthReading
     /**
      * @param float|null $value mm, left of the body's x axis positive
      * @param float      $s     mm, > 0
+     * @param bool       $plumbed whether body and point are both in space: the laser's fan stands upright
      */
     public function __construct(
         string $id,
@@ -24,23 +25,26 @@ final readonly class AxisOffset extends LengthReading
         ?float $value,
         float $s,
         ?string $instrument = null,
+        private bool $plumbed = false,
     ) {
         parent::__construct($id, $value, $s, $instrument);
     }
 
     public function unknowns(Layout $layout): array
     {
-        return [...$layout->behind($this->point), ...$layout->behind($this->body), $layout->yaw[$this->body]];
+        return [...$layout->behindPlan($this->point, $this->plumbed), ...$layout->behindPlan($this->body, $this->plumbed), $layout->yaw[$this->body]];
     }
 
     public function predict(Geometry $at, array &$row): float
     {
         $cos = cos($at->yaw[$this->body]);
         $sin = sin($at->yaw[$this->body]);
-        $dx = $at->x[$this->point] - $at->x[$this->body];
-        $dy = $at->y[$this->point] - $at->y[$this->body];
-        $at->trace($row, $this->point, -$sin, $cos);
-        $at->trace($row, $this->body, $sin, -$cos);
+        [$px, $py] = $at->plan($this->point, $this->plumbed);
+        [$cx, $cy] = $at->plan($this->body, $this->plumbed);
+        $dx = $px - $cx;
+        $dy = $py - $cy;
+        $at->tracePlan($row, $this->point, $this->plumbed, -$sin, $cos);
+        $at->tracePlan($row, $this->body, $this->plumbed, $sin, -$cos);
         $row[] = -$sin * $dy - $cos * $dx;
 
         return $cos * $dy - $sin * $dx;

@@ -15,7 +15,8 @@ final readonly class Distance extends LengthReading
     /**
      * @param float|null $value mm
      * @param float      $s     mm, > 0
-     * @param float      $dz    known height difference of the ends, mm
+     * @param float      $dz    known height difference of the ends, mm; of ends in the plan
+     * @param bool       $inSpace whether both ends have heights of their own
      */
     public function __construct(
         string $id,
@@ -25,6 +26,7 @@ final readonly class Distance extends LengthReading
         float $s,
         private float $dz = 0.0,
         ?string $instrument = null,
+        private bool $inSpace = false,
     ) {
         parent::__construct($id, $value, $s, $instrument);
     }
@@ -38,12 +40,14 @@ final readonly class Distance extends LengthReading
     {
         $dx = $at->x[$this->to] - $at->x[$this->from];
         $dy = $at->y[$this->to] - $at->y[$this->from];
-        $length = sqrt($dx * $dx + $dy * $dy + $this->dz * $this->dz);
+        $dz = $this->inSpace ? $at->z[$this->to] - $at->z[$this->from] : $this->dz;
+        $length = sqrt($dx * $dx + $dy * $dy + $dz * $dz);
         if ($length < self::COINCIDENT) {
             throw NoDirection::betweenCoincident(Message::of('survey.between.tape', ['from' => $this->from, 'to' => $this->to]), $length);
         }
-        $at->trace($row, $this->to, $dx / $length, $dy / $length);
-        $at->trace($row, $this->from, -$dx / $length, -$dy / $length);
+        $rise = $this->inSpace ? $dz / $length : 0.0;
+        $at->trace($row, $this->to, $dx / $length, $dy / $length, $rise);
+        $at->trace($row, $this->from, -$dx / $length, -$dy / $length, -$rise);
 
         return $length;
     }

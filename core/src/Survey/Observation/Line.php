@@ -18,8 +18,9 @@ final readonly class Line
     /**
      * @param string $from point P
      * @param string $to   point Q, another one
+     * @param bool   $plumbed whether both ends, and what is read against the line, are in space: it then runs through the feet of their plumb lines
      */
-    public function __construct(public string $from, public string $to) {}
+    public function __construct(public string $from, public string $to, public bool $plumbed = false) {}
 
     /**
      * The line's unit vector and length, mm.
@@ -30,8 +31,7 @@ final readonly class Line
      */
     public function direction(Geometry $at): array
     {
-        $dx = $at->x[$this->to] - $at->x[$this->from];
-        $dy = $at->y[$this->to] - $at->y[$this->from];
+        [$dx, $dy] = $this->from($at, $this->from, $this->to);
         $length = sqrt($dx * $dx + $dy * $dy);
         if ($length < self::COINCIDENT) {
             throw NoDirection::betweenCoincident(Message::of('survey.between.line', ['from' => $this->from, 'to' => $this->to]));
@@ -41,13 +41,29 @@ final readonly class Line
     }
 
     /**
+     * The way from one point to another, as the line takes them.
+     *
+     * @return array{float, float} mm
+     */
+    public function from(Geometry $at, string $from, string $to): array
+    {
+        if (! $this->plumbed) {
+            return [$at->x[$to] - $at->x[$from], $at->y[$to] - $at->y[$from]];
+        }
+        [$px, $py] = $at->plan($from, true);
+        [$qx, $qy] = $at->plan($to, true);
+
+        return [$qx - $px, $qy - $py];
+    }
+
+    /**
      * The places behind the line's second point, then its first.
      *
      * @return list<int>
      */
     public function unknowns(Layout $layout): array
     {
-        return [...$layout->behind($this->to), ...$layout->behind($this->from)];
+        return [...$layout->behindPlan($this->to, $this->plumbed), ...$layout->behindPlan($this->from, $this->plumbed)];
     }
 
     /**
@@ -62,7 +78,7 @@ final readonly class Line
         [$ux, $uy, $length] = $direction;
         // The unit vector only turns: what counts is the part of (gx, gy) along its left normal.
         $turn = ($ux * $gy - $uy * $gx) / $length;
-        $at->trace($row, $this->to, -$uy * $turn, $ux * $turn);
-        $at->trace($row, $this->from, $fx + $uy * $turn, $fy - $ux * $turn);
+        $at->tracePlan($row, $this->to, $this->plumbed, -$uy * $turn, $ux * $turn);
+        $at->tracePlan($row, $this->from, $this->plumbed, $fx + $uy * $turn, $fy - $ux * $turn);
     }
 }

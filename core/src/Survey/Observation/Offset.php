@@ -27,15 +27,14 @@ final readonly class Offset extends LengthReading
 
     public function unknowns(Layout $layout): array
     {
-        return [...$layout->behind($this->point), ...$this->line->unknowns($layout)];
+        return [...$layout->behindPlan($this->point, $this->line->plumbed), ...$this->line->unknowns($layout)];
     }
 
     public function predict(Geometry $at, array &$row): float
     {
         [$ux, $uy] = $direction = $this->line->direction($at);
-        $dx = $at->x[$this->point] - $at->x[$this->line->from];
-        $dy = $at->y[$this->point] - $at->y[$this->line->from];
-        $at->trace($row, $this->point, -$uy, $ux);
+        [$dx, $dy] = $this->line->from($at, $this->line->from, $this->point);
+        $at->tracePlan($row, $this->point, $this->line->plumbed, -$uy, $ux);
         $this->line->trace($at, $row, $direction, $dy, -$dx, $uy, -$ux);
 
         return $ux * $dy - $uy * $dx;

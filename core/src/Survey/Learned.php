@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey;
+
+/** How far the stated uncertainty of one kind of reading is out, by its own residuals in accepted set-ups (maths, section 2.4). */
+final readonly class Learned
+{
+    /** What is stated weighs as much as so many readings that the others check whole. */
+    public const WEIGHT = 20.0;
+
+    private const LEAST = 0.7;
+    private const MOST = 3.0;
+
+    private function __construct(public float $factor, public int $readings, public float $redundancy) {}
+
+    /**
+     * @param list<array{residual: float, s: float, redundancy: float}> $residuals of one kind, s as stated before any factor, in one unit each
+     * @param float                                                     $weight    > 0
+     */
+    public static function from(array $residuals, float $weight = self::WEIGHT): self
+    {
+        $seen = array_sum(array_map(static fn(array $one): float => ($one['residual'] / $one['s']) ** 2, $residuals));
+        $redundancy = (float) array_sum(array_column($residuals, 'redundancy'));
+        $factor = sqrt(($weight + $seen) / ($weight + $redundancy));
+
+        return new self(max(self::LEAST, min(self::MOST, $factor)), count($residuals), $redundancy);
+    }
+}
