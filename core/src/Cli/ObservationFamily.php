@@ -106,7 +106,7 @@ final class ObservationFamily
     /**
      * A tape: in space where both ends have heights, else in the plan, with a known height difference of its ends.
      *
-     * @param array<string, Node> $f
+     * @param array<array-key, Node> $f
      */
     private static function distance(array $f, Names $names, string $id, ?float $value, float $s, ?string $instrument): Distance
     {
@@ -119,7 +119,7 @@ final class ObservationFamily
             throw InvalidInput::because($f['from']->path(), 'network.one-end-in-space', ['from' => $from, 'to' => $to]);
         }
 
-        return new Distance($id, $from, $to, $value, $s, isset($f['dz']) ? $f['dz']->number() : 0.0, $instrument, $inSpace);
+        return new Distance($id, $from, $to, $value, $s, isset($f['dz']) ? $f['dz']->number() : 0.0, $instrument, inSpace: $inSpace);
     }
 
     /** @param string ...$read what is read against the line: with all of it in space, the line runs through the feet of plumb lines */

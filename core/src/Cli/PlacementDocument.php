@@ -48,7 +48,7 @@ final class PlacementDocument
     /**
      * The task of a document whose network and candidates are read already.
      *
-     * @param array<string, Node>  $field      target, reference and spec; sensor, thresholds and hiddenLimit where they are given
+     * @param array<array-key, Node> $field      target, reference and spec; sensor, thresholds and hiddenLimit where they are given
      * @param list<Observation>    $candidates
      * @param array<string, float> $bounds     of the candidates
      */
@@ -266,6 +266,7 @@ final class PlacementDocument
     {
         $limits = [];
         foreach ($node->fields([], $present) as $name => $limit) {
+            $name = (string) $name;
             $limits[$name] = self::isAngle($name) ? deg2rad($limit->notNegative()) : $limit->notNegative();
         }
 

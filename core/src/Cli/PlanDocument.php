@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Cli;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Placement\Aim;
 use Lumbro\Core\Placement\PlacementTask;
@@ -26,7 +27,7 @@ final class PlanDocument
         foreach ($field['candidates']->items() as $item) {
             $candidates[] = $candidate = ObservationFamily::read($item, $names, false, ['cost', 'setup']);
             $bounds->of($candidate, $item);
-            $costs[] = ($item->member('cost') ?? throw \Lumbro\Core\Failure\InvalidInput::missing($item->path(), 'cost'))->notNegative();
+            $costs[] = ($item->member('cost') ?? throw InvalidInput::missing($item->path(), 'cost'))->notNegative();
             $setups[] = $item->member('setup')?->oneOf(array_keys($minutes));
         }
         // What a reading already taken was set up for stands there.
@@ -59,6 +60,7 @@ final class PlanDocument
     {
         $aims = [];
         foreach ($node->fields([], PlacementDocument::present($task->facing, $task->sensor, $task->height, $names)) as $name => $aim) {
+            $name = (string) $name;
             $a = $aim->fields([], ['uncertainty', 'hidden']);
             $of = static fn(string $figure): ?float => isset($a[$figure]) ? (PlacementDocument::isAngle($name) ? deg2rad($a[$figure]->notNegative()) : $a[$figure]->notNegative()) : null;
             $aims[$name] = new Aim($of('uncertainty'), $of('hidden'));

@@ -11,7 +11,7 @@ final readonly class Eigen
 
     /**
      * @param list<float>       $values
-     * @param list<list<float>> $vectors each of length 1, in the order of the values
+     * @param array<int, array<int, float>> $vectors each of length 1, in the order of the values
      */
     private function __construct(public array $values, public array $vectors) {}
 
@@ -40,8 +40,8 @@ final readonly class Eigen
     /**
      * One sweep over all pairs.
      *
-     * @param list<list<float>> $a
-     * @param list<list<float>> $v eigenvectors as rows
+     * @param array<int, array<int, float>> $a
+     * @param array<int, array<int, float>> $v eigenvectors as rows
      *
      * @return bool whether anything was left to turn
      */

@@ -104,15 +104,15 @@ final class ReadingPlan
         if (! $this->meets($all)) {
             return null;
         }
-        $best = null;
+        $best = [INF, $all];
         foreach ([$this->pruned($all), $this->pruned($this->grown([]))] as $subset) {
             $found = [$this->cost($subset), $subset];
-            if ($best === null || self::order($found, $best) < 0) {
+            if (self::order($found, $best) < 0) {
                 $best = $found;
             }
         }
 
-        return $best[1] ?? null;
+        return $best[1];
     }
 
     /**

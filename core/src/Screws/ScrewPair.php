@@ -15,6 +15,9 @@ final readonly class ScrewPair
     /** Sine of the angle at the pivot between the screws, under which they count as in line with it. */
     private const IN_LINE = 1e-6;
 
+    /** Less of a lever than this, mm², is none: a screw sits on the pivot. */
+    private const AT_THE_PIVOT = 1e-9;
+
     /** y₁z₂ − y₂z₁, mm². */
     private float $spread;
 
@@ -23,7 +26,7 @@ final readonly class ScrewPair
     {
         $this->spread = $first->y * $second->z - $second->y * $first->z;
         $arms = hypot($first->y, $first->z) * hypot($second->y, $second->z);
-        if (! (abs($this->spread) > self::IN_LINE * $arms)) {
+        if (! (abs($this->spread) > self::IN_LINE * $arms && abs($this->spread) > self::AT_THE_PIVOT)) {
             throw ScrewsInLine::named($first->id, $second->id);
         }
     }

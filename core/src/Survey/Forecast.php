@@ -26,10 +26,10 @@ final readonly class Forecast
     /** @var list<Checked> observations taken already, the candidates, then priors; their redundancy is not known here */
     private array $equations;
 
-    /** @var list<list<float>> covariance of each equation and figure with each, without the free directions */
+    /** @var array<int, array<int, float>> covariance of each equation and figure with each, without the free directions */
     private array $shared;
 
-    /** @var list<list<float>> what each equation and figure has of each free direction */
+    /** @var array<int, array<int, float>> what each equation and figure has of each free direction */
     private array $free;
 
     /** @var list<float> length of each figure's scaled gradient */
@@ -166,7 +166,7 @@ final readonly class Forecast
      *
      * @param list<int> $rows
      *
-     * @return list<list<float>>
+     * @return array<int, array<int, float>>
      */
     private function gain(array $rows): array
     {
@@ -185,9 +185,9 @@ final readonly class Forecast
      * directions that stay free.
      *
      * @param list<int>         $rows
-     * @param list<list<float>> $gain
+     * @param array<int, array<int, float>> $gain
      *
-     * @return array{weights: list<list<float>>, inverse: list<list<float>>, left: list<list<float>>}
+     * @return array{weights: array<int, array<int, float>>, inverse: array<int, array<int, float>>, left: array<int, array<int, float>>}
      */
     private function loosened(array $rows, array $gain): array
     {
@@ -220,8 +220,8 @@ final readonly class Forecast
      * how much of it stays free.
      *
      * @param list<int>                                                                                        $rows
-     * @param list<list<float>>                                                                                $gain
-     * @param array{weights: list<list<float>>, inverse: list<list<float>>, left: list<list<float>>} $loose
+     * @param array<int, array<int, float>>                                                                                $gain
+     * @param array{weights: array<int, array<int, float>>, inverse: array<int, array<int, float>>, left: array<int, array<int, float>>} $loose
      *
      * @return array{shared: list<float>, gained: list<float>, loose: list<float>, fixed: list<float>, free: float}
      */
@@ -283,10 +283,10 @@ final readonly class Forecast
     /**
      * The inverse of a symmetric matrix on what it weighs, and the directions that it does not.
      *
-     * @param list<float> $cells
+     * @param array<int, float> $cells
      * @param float       $share of its largest scaled eigenvalue under which a direction counts as without weight
      *
-     * @return array{list<list<float>>, list<list<float>>}
+     * @return array{array<int, array<int, float>>, array<int, array<int, float>>}
      */
     private static function inverse(int $n, array $cells, float $share): array
     {

@@ -19,12 +19,14 @@ final readonly class Reliability
     /** @var list<float> */
     private array $redundancy;
 
+    /** Of a survey that has been solved. */
     public function __construct(private Solution $solution)
     {
         $this->checked = $solution->checked();
         $this->redundancy = array_map(static fn(Checked $one): float => $one->redundancy, $this->checked);
     }
 
+    /** What one slip could do to a figure of this survey and not show. */
     public function hidden(Dual $figure): Hidden
     {
         $carried = $this->solution->carried($figure->gradient);

@@ -51,7 +51,7 @@ final class SchemasTest extends TestCase
 {
     use TestTrait;
 
-    private const COMMANDS = ['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo'];
+    private const COMMANDS = ['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo', 'walk', 'learn', 'plan'];
 
     /** Codes of what no schema says: which names are declared, which of them must differ, what stands on what. */
     private const MEANING = [
@@ -70,6 +70,10 @@ final class SchemasTest extends TestCase
         'input.unknown-field',
         'kit.no-centre',
         'network.no-point',
+        'network.dz-in-space',
+        'network.in-plan',
+        'network.most-without-prior',
+        'network.one-end-in-space',
         'network.second',
         'network.unknown',
         'operation.no-sensor',

@@ -56,7 +56,7 @@ final class HostileInputTest extends TestCase
         $chance = new Chance(1480);
         $schemas = new Schemas();
         $refused = $answered = 0;
-        foreach (['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo'] as $command) {
+        foreach (['network', 'placement', 'decide', 'floor', 'axis', 'elevation', 'shift', 'swing', 'screws', 'echo', 'walk', 'learn', 'plan'] as $command) {
             $cases = Cli::cases($command);
             for ($round = 0; $round < 150; $round++) {
                 $document = (string) json_encode($cases[$round % count($cases)]->input, JSON_PRESERVE_ZERO_FRACTION);

@@ -90,6 +90,12 @@ final class CorrectionTest extends TestCase
         new ScrewPair(new Screw('a', 20, 10, 0.7, TurnSense::Out), new Screw('b', -40, -20, 0.7, TurnSense::In));
     }
 
+    public function testAScrewOnThePivotTurnsNothing(): void
+    {
+        $this->expectException(ScrewsInLine::class);
+        new ScrewPair(new Screw('a', 5e-324, 0, 0.7, TurnSense::In), new Screw('b', 12, 24, 0.7, TurnSense::Out));
+    }
+
     public function testTravelCountsFromWhereTheScrewStands(): void
     {
         $screw = new Screw('a', 20, 10, 0.7, TurnSense::Out, 3.0, 2.0);
