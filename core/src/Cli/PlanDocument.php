@@ -28,7 +28,7 @@ final class PlanDocument
             $candidates[] = $candidate = ObservationFamily::read($item, $names, false, ['cost', 'setup']);
             $bounds->of($candidate, $item);
             $costs[] = ($item->member('cost') ?? throw InvalidInput::missing($item->path(), 'cost'))->notNegative();
-            $setups[] = $item->member('setup')?->oneOf(array_keys($minutes));
+            $setups[] = self::setUp($item->member('setup'), $minutes);
         }
         // What a reading already taken was set up for stands there.
         foreach ($field['network']->member('observations')?->items() ?? [] as $item) {
@@ -53,6 +53,24 @@ final class PlanDocument
             'cost' => $plan['cost'],
             'aims' => (object) $written,
         ];
+    }
+
+    /**
+     * @param array<string, float> $minutes set-up → what it costs
+     *
+     * @throws InvalidInput where no set-up has that name
+     */
+    private static function setUp(?Node $node, array $minutes): ?string
+    {
+        if ($node === null) {
+            return null;
+        }
+        $name = $node->text();
+        if (! isset($minutes[$name])) {
+            throw InvalidInput::because($node->path(), 'network.unknown', ['kind' => 'setup', 'name' => $name]);
+        }
+
+        return $name;
     }
 
     /** @return array<string, Aim> */

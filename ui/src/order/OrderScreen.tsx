@@ -64,7 +64,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   const drives = useDrives(order, part === 'drive');
 
   useEffect(() => {
-    document.title = say('screen.lumbro', { number: order.number, vehicle: order.vehicle });
+    document.title = say('screen.title-of-order', { number: order.number, vehicle: order.vehicle });
   }, [order.number, order.vehicle]);
 
   const keys = useMemo(

@@ -36,7 +36,9 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
             owed: owed.length,
             sensors: order.sensors.length,
             unknown:
-              unknown.length > 0 && say('screen.order-tally.unknown', { unknown: unknown.length }),
+              unknown.length > 0
+                ? say('screen.order-tally.unknown', { unknown: unknown.length })
+                : '',
           })}
         </Box>
       </Cell>

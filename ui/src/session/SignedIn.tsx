@@ -33,7 +33,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
   if (person.data === null && (left || !everSignedIn)) {
     return (
       <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
-        <SignInForm title={say('screen.name')} note={say('screen.signed-in.set-up-proof-and')} />
+        <SignInForm title={say('screen.lumbro')} note={say('screen.signed-in.set-up-proof-and')} />
       </Box>
     );
   }

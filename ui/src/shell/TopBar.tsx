@@ -37,7 +37,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
         sx={{ fontSize: '1.25rem', px: 1 }}
         aria-label={say('screen.top-bar.lumbro-today')}
       >
-        {say('screen.name')}
+        {say('screen.lumbro')}
       </Button>
       <Box sx={{ flex: 1, minWidth: 0 }}>
         {children ?? (

@@ -70,7 +70,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
     address.show(what === null && sheet === present ? null : sheet, what);
 
   useEffect(() => {
-    document.title = say('screen.lumbro', {
+    document.title = say('screen.title-of-order', {
       number: state.order.number,
       vehicle: state.order.vehicle,
     });

@@ -276,8 +276,9 @@ function CaptureForm({
         {say('screen.capture-sheet.needed', {
           neededFor: capture.neededFor,
           state:
-            capture.state === 'missed' &&
-            ` ${say('screen.capture-sheet.cover-back-on', { afterRefit: capture.afterRefit })}`,
+            capture.state === 'missed'
+              ? ` ${say('screen.capture-sheet.cover-back-on', { afterRefit: capture.afterRefit })}`
+              : '',
         })}
       </Typography>
       {without ? (
