@@ -51,7 +51,7 @@ final class SealedView
     private static function screen(SealedRecord $record): array
     {
         try {
-            $written = json_decode((string) json_encode(TaskStateDocument::write(Recomputation::from($record)->task->state())), true);
+            $written = json_decode((string) json_encode(TaskStateDocument::write(Recomputation::from($record)->task)), true);
         } catch (CoreFailure) {
             return ['plan' => null, 'run' => ['events' => []]];
         }

@@ -39,7 +39,7 @@ final class StateDocument
             $facts[$part] = match (true) {
                 $part === 'order' => RecordFacts::order($order),
                 $task === null => throw InvalidInput::missing($b['today']->path(), 'sensor'),
-                $part === 'seal' => SealedFacts::of(TaskStateDocument::write($task->state())),
+                $part === 'seal' => SealedFacts::of(TaskStateDocument::write($task)),
                 default => RecordFacts::ofTask($part, $task),
             };
         }

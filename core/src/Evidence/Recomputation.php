@@ -47,7 +47,7 @@ final readonly class Recomputation
         $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $order = OrderJournal::read($b, $record->orderLines());
         $task = TaskJournal::read($order, $b, $record->taskLines());
-        $document = TaskStateDocument::write($task->state());
+        $document = TaskStateDocument::write($task);
         $again = $record->edition === 2 ? $document : SealedFacts::of($document);
 
         return new self(

@@ -16,7 +16,7 @@ use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\ConditionState;
 use Lumbro\Core\Intake\OrderRecord;
-use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\OrderStanding;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\OwedChange;
 use Lumbro\Core\Intake\ScanComparison;
@@ -42,8 +42,10 @@ final class OrderStateDocument
     private const COORDINATES = ['along', 'across', 'height'];
 
     /** @return array<string, mixed> */
-    public static function write(OrderState $state): array
+    public static function write(OrderStanding $order): array
     {
+        $state = $order->state();
+
         return [
             'waits' => self::waits($state->waitsFor()),
             'parts' => OrderBoard::of($state),

@@ -16,7 +16,7 @@ final class RecordFacts
     /** @return array<string, mixed> the repair order as its own screen shows it (openapi.yaml, "Order") */
     public static function order(OrderJournal $journal): array
     {
-        return OrderStateDocument::write($journal->state());
+        return OrderStateDocument::write($journal);
     }
 
     /**
@@ -27,7 +27,7 @@ final class RecordFacts
     public static function ofTask(string $part, TaskJournal $journal): array
     {
         return match ($part) {
-            'task' => TaskStateDocument::write($journal->state()),
+            'task' => TaskStateDocument::write($journal),
             'survey' => SurveyDocument::write($journal->state()->context, $journal->state()->setUp),
             'schools' => SchoolsDocument::write($journal->context(), $journal->plan()),
             'stakeOut' => StakeOutDocument::write($journal->context(), $journal->plan()),

@@ -27,7 +27,7 @@ use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
 use Lumbro\Core\Work\StageBoard;
-use Lumbro\Core\Work\TaskState;
+use Lumbro\Core\Work\TaskStanding;
 
 /** Where a sensor task stands, as a JSON document: lengths in mm, angles in degrees. */
 final class TaskStateDocument
@@ -46,8 +46,9 @@ final class TaskStateDocument
     ];
 
     /** @return array<string, mixed> */
-    public static function write(TaskState $state): array
+    public static function write(TaskStanding $task): array
     {
+        $state = $task->state();
         $context = $state->context;
         $release = $state->record->release;
 

@@ -14,13 +14,14 @@ use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\OrderContext;
+use Lumbro\Core\Intake\OrderStanding;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\People\Role;
 
 /** A repair order's journal with what it rests on: the door by which everybody comes to its state. */
-final class OrderJournal
+final class OrderJournal implements OrderStanding
 {
     /** Longer than this no order's journal is, nor a task's. */
     public const MOST = 2_000;

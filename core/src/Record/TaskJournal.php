@@ -16,10 +16,11 @@ use Lumbro\Core\People\Role;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\TaskBasis;
+use Lumbro\Core\Work\TaskStanding;
 use Lumbro\Core\Work\TaskState;
 
 /** One sensor task's journal within its order's, with what it rests on: the door by which everybody comes to its state. */
-final class TaskJournal
+final class TaskJournal implements TaskStanding
 {
     /** As many earlier levels are compared with. */
     private const LEVELS = 60;

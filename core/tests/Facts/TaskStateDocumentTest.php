@@ -9,6 +9,7 @@ use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Standing;
 use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\StageBoard;
 use PHPUnit\Framework\TestCase;
@@ -41,7 +42,7 @@ final class TaskStateDocumentTest extends TestCase
     public function testAFigureComesWithWhatItRestsOnInWords(): void
     {
         /** @var array{verdicts: list<array{id: string, verdict: string, unit: string, contributions: list<array{says: Message}>}>, ifRunNow: array{bestCheck: array{says: Message}}} $document */
-        $document = TaskStateDocument::write((new DemoTask())->read(self::GOOD)->state());
+        $document = TaskStateDocument::write(new Standing((new DemoTask())->read(self::GOOD)->state()));
         $across = $document['verdicts'][1];
         self::assertSame(['across', 'holds', 'mm'], [$across['id'], $across['verdict'], $across['unit']]);
         self::assertSame('Spot off the line', Told::words($across['contributions'][0]['says']));
@@ -84,7 +85,7 @@ final class TaskStateDocumentTest extends TestCase
 
     public function testWhatIsNotProvenIsSaid(): void
     {
-        $said = static fn(DemoTask $task): string => implode("\n", Told::all((array) TaskStateDocument::write($task->state())['notProven']));
+        $said = static fn(DemoTask $task): string => implode("\n", Told::all((array) TaskStateDocument::write(new Standing($task->state()))['notProven']));
         $task = (new DemoTask())->prepared(AnswerKind::NotChecked);
         self::assertStringContainsString('The axis was not read.', $said($task));
         self::assertStringContainsString('“Wheels straight ahead”: not checked.', $said($task));

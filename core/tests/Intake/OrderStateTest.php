@@ -166,7 +166,7 @@ final class OrderStateTest extends TestCase
     public function testAChangedOperationSaysWhatChangedAndWhy(): void
     {
         $order = (new DemoOrder())->done('rear-trim-removed')->note('operation', ['operation' => 'wheel-alignment', 'state' => 'due'])->note('operation', ['operation' => 'wheel-alignment', 'state' => 'withdrawn']);
-        $written = OrderStateDocument::write($order->state());
+        $written = OrderStateDocument::write($order);
         self::assertIsArray($written['changes']);
         self::assertSame(['wheel alignment: withdrawn', 'wheel alignment: due', 'trim near a rear sensor off and on: done'], Told::all(array_column($written['changes'], 'what')));
         self::assertSame(['unknown', 'not owed', 'not owed', 'unknown'], [
@@ -234,7 +234,7 @@ final class OrderStateTest extends TestCase
     {
         $order = new DemoOrder();
         $order->entries = $entries;
-        $written = OrderStateDocument::write($order->state());
+        $written = OrderStateDocument::write($order);
         $reasons = [];
         foreach ($order->state()->owed as $id => $owed) {
             $reasons[$id] = [$owed->state, $owed->route, count($owed->reasons)];

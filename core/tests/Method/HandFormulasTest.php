@@ -7,6 +7,7 @@ namespace Lumbro\Core\Tests\Method;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Standing;
 use Lumbro\Core\Tests\Support\Told;
 use PHPUnit\Framework\TestCase;
 
@@ -188,7 +189,7 @@ final class HandFormulasTest extends TestCase
     {
         $told = [];
         /** @var list<array{id: string, unit: string, deviation?: float, direction?: Message}> $verdicts */
-        $verdicts = TaskStateDocument::write($task->state())['verdicts'];
+        $verdicts = TaskStateDocument::write(new Standing($task->state()))['verdicts'];
         foreach ($verdicts as $respect) {
             if (isset($respect['deviation'], $respect['direction'])) {
                 $told[$respect['id']] = [sprintf($respect['unit'] === 'mm' ? '%.1f mm' : '%.2f°', abs($respect['deviation'])), Told::words($respect['direction'])];

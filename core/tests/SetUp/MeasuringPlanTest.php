@@ -21,6 +21,7 @@ use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUpBudget;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Standing;
 use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\TaskState;
 use PHPUnit\Framework\TestCase;
@@ -103,7 +104,7 @@ final class MeasuringPlanTest extends TestCase
         self::assertEqualsWithDelta(31.0, $found->size, 4.0);
         self::assertSame(6, $found->others);
         /** @var array{says: Message} $written */
-        $written = TaskStateDocument::write($state)['disagreement'];
+        $written = TaskStateDocument::write(new Standing($state))['disagreement'];
         self::assertMatchesRegularExpression('/disagrees with the other 6 by (2[7-9]|3[0-5]) mm: measure it again/', Told::words($written['says']));
         self::assertNull(Disagreement::of((new DemoTask())->by('plumb-and-line', 'hub-marks')->read(self::BOTH)->state()->setUp));
     }

@@ -19,7 +19,7 @@ use Lumbro\Core\Journal\Scan;
 use Lumbro\Core\Measure\Node;
 
 /** A repair order of one of the demo's cars, written line by line. */
-final class DemoOrder
+final class DemoOrder implements \Lumbro\Core\Intake\OrderStanding
 {
     public const TODAY = '2026-11-25';
 

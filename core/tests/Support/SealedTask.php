@@ -36,7 +36,7 @@ final class SealedTask
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
         }
-        $record = SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($state)), [
+        $record = SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write(new Standing($state))), [
             'shop' => 'Copper Lane Body Works',
             'order' => ['number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K'],
             'sealedBy' => 'Ilse Corrant',

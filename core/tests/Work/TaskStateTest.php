@@ -14,6 +14,7 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Standing;
 use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\Stage;
 use Lumbro\Core\Work\TaskState;
@@ -81,7 +82,7 @@ final class TaskStateTest extends TestCase
     {
         // 14 mm to the right and turned by 2.2 degrees, which throws the stand's laser 61 mm further.
         $state = (new DemoTask())->prepared()->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 61.0, 'height' => 642.0, 'hub-left' => 2875.0])->state();
-        $moves = json_decode((string) json_encode(TaskStateDocument::write($state)['moves']), true);
+        $moves = json_decode((string) json_encode(TaskStateDocument::write(new Standing($state))['moves']), true);
         self::assertIsArray($moves);
         self::assertSame(['turn', 'shift'], array_column($moves, 'kind'));
         $then = array_column($moves, 'then');
@@ -148,7 +149,7 @@ final class TaskStateTest extends TestCase
         self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state()->mayRun());
         $told = (new DemoTask())->prepared(AnswerKind::OnWord)->read(self::GOOD)->state();
         self::assertTrue($told->mayRun());
-        $document = TaskStateDocument::write($told);
+        $document = TaskStateDocument::write(new Standing($told));
         self::assertIsArray($document['notProven']);
         self::assertStringContainsString('on the word of Bram', implode(' ', Told::all($document['notProven'])));
     }
@@ -216,6 +217,6 @@ final class TaskStateTest extends TestCase
         $state = (new DemoTask())->read(['spot-offset' => 0.0, 'spot-along' => 99999.0, 'split' => 99999.0, 'height' => 9.0, 'hub-left' => 1.0, 'hub-right' => 99999.0])->state();
         self::assertFalse($state->mayRun());
         self::assertTrue($state->setUp->failure !== null || $state->setUp->isConsistent() === false);
-        self::assertNotEmpty(TaskStateDocument::write($state)['bars']);
+        self::assertNotEmpty(TaskStateDocument::write(new Standing($state))['bars']);
     }
 }
