@@ -215,12 +215,6 @@ final class PlacementDocument
         )];
     }
 
-    /** Whether a deviation is in degrees. */
-    public static function isAngle(string $deviation): bool
-    {
-        return in_array($deviation, ['yaw', 'bearing', 'elevation'], true);
-    }
-
     /**
      * The specified height of the target.
      *
@@ -267,7 +261,7 @@ final class PlacementDocument
         $limits = [];
         foreach ($node->fields([], $present) as $name => $limit) {
             $name = (string) $name;
-            $limits[$name] = self::isAngle($name) ? deg2rad($limit->notNegative()) : $limit->notNegative();
+            $limits[$name] = Deviation::isAngle($name) ? deg2rad($limit->notNegative()) : $limit->notNegative();
         }
 
         return $limits;

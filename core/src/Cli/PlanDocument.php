@@ -7,6 +7,7 @@ namespace Lumbro\Core\Cli;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Placement\Aim;
+use Lumbro\Core\Placement\Deviation;
 use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Placement\ReadingPlan;
 
@@ -39,7 +40,7 @@ final class PlanDocument
         $plan = ReadingPlan::of($task, $costs, $setups, $minutes, $aims);
         $written = [];
         foreach ($plan['aims'] as $name => $aim) {
-            $unit = PlacementDocument::isAngle($name) ? rad2deg(1) : 1.0;
+            $unit = Deviation::isAngle($name) ? rad2deg(1) : 1.0;
             $written[$name] = [
                 'uncertainty' => $aim['uncertainty'] === null ? null : $aim['uncertainty'] * $unit,
                 'hidden' => $aim['hidden'] === null ? null : $aim['hidden'] * $unit,
@@ -80,7 +81,7 @@ final class PlanDocument
         foreach ($node->fields([], PlacementDocument::present($task->facing, $task->sensor, $task->height, $names)) as $name => $aim) {
             $name = (string) $name;
             $a = $aim->fields([], ['uncertainty', 'hidden']);
-            $of = static fn(string $figure): ?float => isset($a[$figure]) ? (PlacementDocument::isAngle($name) ? deg2rad($a[$figure]->notNegative()) : $a[$figure]->notNegative()) : null;
+            $of = static fn(string $figure): ?float => isset($a[$figure]) ? (Deviation::isAngle($name) ? deg2rad($a[$figure]->notNegative()) : $a[$figure]->notNegative()) : null;
             $aims[$name] = new Aim($of('uncertainty'), $of('hidden'));
         }
 

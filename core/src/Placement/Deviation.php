@@ -29,6 +29,12 @@ final readonly class Deviation
         public ?array $bestGuard = null,
     ) {}
 
+    /** Whether a deviation of this name is an angle. */
+    public static function isAngle(string $name): bool
+    {
+        return in_array($name, ['yaw', 'bearing', 'elevation'], true);
+    }
+
     /** The deviation, mm or rad. */
     public function value(): float
     {

@@ -273,7 +273,7 @@ final readonly class Placement
 
         return new Deviation(
             $figure,
-            in_array($name, ['yaw', 'bearing', 'elevation'], true),
+            Deviation::isAngle($name),
             $uncertainty,
             $tolerance,
             $decision,

@@ -8,7 +8,7 @@ namespace Lumbro\Core\Survey;
 final readonly class Hidden
 {
     /** δ₀: a two-sided 0.1 % test that finds four slips of five. */
-    private const DETECTED = 3.290526731 + 0.841621234;
+    private const DETECTED = Judgement::SUSPICIOUS + 0.841621234;
 
     /** With less redundancy than this a slip of any size passes. */
     private const UNTESTABLE = 0.01;

@@ -10,7 +10,7 @@ use Lumbro\Core\Numeric\ChiSquare;
 final readonly class Judgement
 {
     /** Two-sided 0.1 %. */
-    private const SUSPICIOUS = 3.290526731;
+    public const SUSPICIOUS = 3.290526731;
 
     /**
      * @param float $level      chance that faultless readings stay under the sum's limit, 0 to 1

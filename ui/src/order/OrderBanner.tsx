@@ -16,7 +16,11 @@ function said(payload: unknown): string {
   }
   return Object.values(payload)
     .map((value) =>
-      value === true ? say('screen.yes') : value === false ? say('screen.no') : said(value),
+      value === true
+        ? say('screen.capture-sheet.off')
+        : value === false
+          ? say('screen.capture-sheet.on')
+          : said(value),
     )
     .filter((text) => text !== '')
     .join(', ');
