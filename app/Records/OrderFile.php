@@ -69,7 +69,7 @@ final class OrderFile
             ->where('t.shop_id', $row->shop_id)
             ->where('t.repair_order_id', $row->id)
             ->orderBy('t.id')
-            ->get(['t.id', 't.sensor', 't.procedure_card_id as card_id', 't.scenario', 't.serial', 't.part_number', 'c.document as card', 's.hash'])
+            ->get(['t.id', 't.sensor', 't.procedure_card_id as card_id', 't.scenario', 't.serial', 't.part_number', 't.rules', 'c.document as card', 's.hash'])
             ->all();
         $lines = DB::table('order_events')
             ->where('shop_id', $row->shop_id)

@@ -28,7 +28,7 @@ final class SealedDocument
             $cards[$task->sensor] = $task->card === null ? null : Stored::decoded($task->card);
         }
 
-        return SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($file->journal)), [
+        return SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($file->journal)), $file->journal->rules, [
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
             'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
             'sealedBy' => $user->name,

@@ -10,6 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\RunMade;
@@ -89,7 +90,7 @@ final class TaskFile
             throw Refusal::conflict('no-bay', Message::of('hindrance.bay'));
         }
         $rows = self::rows($row->shop_id, $row->id);
-        $journal = new TaskJournal($order->journal, $task->sensor, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $rows), array_map(static fn(\stdClass $line): Line => Kinds::taskLine(...Stored::line($line)), $rows));
+        $journal = new TaskJournal($order->journal, $task->sensor, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $rows), array_map(static fn(\stdClass $line): Line => Kinds::taskLine(...Stored::line($line)), $rows), RuleSet::from($task->rules));
 
         return new self($row, $order, $journal, (int) (end($rows)->version ?? 0));
     }

@@ -28,6 +28,8 @@ use Lumbro\Core\Catalogue\Vehicle\Vin;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\Reads;
+use Lumbro\Core\SetUp\SiteFloor;
 
 /** The demo shop, invented throughout: Copper Lane Body Works, its people, its registers and its repair orders. */
 final class DemoSeeder extends Seeder
@@ -160,7 +162,7 @@ final class DemoSeeder extends Seeder
         if ($until === 'start') {
             return;
         }
-        for ($step = 0; $step < 60; $step++) {
+        for ($step = 0; $step < 120; $step++) {
             $file = TaskFile::open($user, $task);
             $present = $file->state()->present();
             if ($present->kind === $until) {
@@ -168,7 +170,8 @@ final class DemoSeeder extends Seeder
             }
             match ($present->kind) {
                 'prepare', 'line' => $this->answer($user, $file),
-                'read', 'check', 'decide', 'remeasure' => $this->reading($user, $file, (string) $present->call),
+                'survey-floor' => $this->floor($user, $file, $present->call),
+                'read', 'check', 'decide', 'remeasure', 'guard' => $this->reading($user, $file, (string) $present->call),
                 'move' => $this->write($user, $file, 'move', ['kinds' => array_column($file->state()->moves, 'value')]),
                 'step' => $this->step($user, $file, (string) $present->call),
                 'repeat' => $this->write($user, $file, 'asked', ['command' => 'read']),
@@ -221,8 +224,17 @@ final class DemoSeeder extends Seeder
         $this->write($user, $file, 'reading', [
             'call' => $call,
             'typed' => app(DeviceRoom::class)->meter($file)->read($call),
-            ...($call === 'height' ? ['datum' => 'centre'] : []),
+            ...($file->plan()->call($call)?->reads === Reads::Height ? ['datum' => 'centre'] : []),
         ]);
+    }
+
+    /** Staffs under the laser plane: at one place, or at every place that counts for the sensor. */
+    private function floor(User $user, TaskFile $file, ?string $place): void
+    {
+        foreach ($place === null ? SiteFloor::places($file->context()) : [$place] as $one) {
+            $now = TaskFile::open($user, $this->id($file->row->id));
+            $this->write($user, $now, 'floor', ['place' => $one, 'typed' => app(DeviceRoom::class)->meter($now)->read("floor-$one")]);
+        }
     }
 
     /** @param array<string, mixed> $payload */

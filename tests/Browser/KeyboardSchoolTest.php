@@ -36,7 +36,7 @@ final class KeyboardSchoolTest extends SetUpCase
         $this->until('!document.getElementById("stand-arm")');
         $browser->keys('p');
         $bay = (new HiddenBay(self::SABLE))->stand(5655, 12, 179.2, 639);
-        for ($step = 0; $step < 40 && ! $browser->has('[data-testid=step]'); $step++) {
+        for ($step = 0; $step < 140 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=question]')) {
                 $browser->keys('y');
@@ -46,6 +46,10 @@ final class KeyboardSchoolTest extends SetUpCase
                 }
                 $browser->keys('d');
                 $this->until('!document.querySelector("[data-testid=moves]")');
+            } elseif ($browser->has('#floor-reading')) {
+                $place = (string) $browser->find('#floor-reading')->getAttribute('data-reading');
+                $browser->keys($bay->staff($place) . WebDriverKeys::ENTER);
+                $this->until('document.getElementById("floor-reading")?.dataset.reading !== ' . json_encode($place));
             } elseif ($browser->has('#typed')) {
                 $call = (string) $browser->find('#typed')->getAttribute('data-reading');
                 $browser->keys($bay->read($call) . WebDriverKeys::ENTER);

@@ -36,10 +36,16 @@ final class KeyboardTest extends BrowserCase
             $browser->waitForText('[data-testid=question]', $question);
             $browser->keys('y');
         }
-        for ($step = 0; $step < 30 && ! $browser->has('[data-testid=step]'); $step++) {
+        for ($step = 0; $step < 120 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=moves]')) {
                 $browser->keys('d');
+            } elseif ($browser->has('#floor-reading')) {
+                $place = (string) $browser->find('#floor-reading')->getAttribute('data-reading');
+                $browser->keys('m');
+                $this->until('document.getElementById("floor-reading")?.value !== ""');
+                $browser->keys(WebDriverKeys::ENTER);
+                $this->until('document.getElementById("floor-reading")?.dataset.reading !== ' . json_encode($place));
             } elseif ($browser->has('#typed')) {
                 $title = $browser->text('[data-testid=read] h1');
                 $browser->keys('m');

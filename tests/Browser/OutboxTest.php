@@ -72,8 +72,8 @@ final class OutboxTest extends BrowserCase
         $browser->keys('u');
         $browser->find('#typed');
         self::$server->kill();
-        $browser->keys("2845 mm\n");
-        $browser->waitForText('[data-testid=unsent]', '2845 mm');
+        $browser->keys("835 mm left\n");
+        $browser->waitForText('[data-testid=unsent]', '835 mm left');
         self::$server->up();
         // Somebody else signs in on this device before it could go.
         $browser->driver->manage()->deleteAllCookies();
@@ -83,9 +83,9 @@ final class OutboxTest extends BrowserCase
         self::assertSame($before, $count(), 'it is not sent in another name');
         $browser->driver->manage()->deleteAllCookies();
         $this->openTask('2470');
-        $browser->waitForText('[data-testid=ledger]', '2845 mm');
+        $browser->waitForText('[data-testid=ledger]', '835 mm left');
         self::assertSame($before + 1, $count());
         $readings = array_column($api->get("/api/tasks/$task")[1]['ledger'], 'person', 'typed');
-        self::assertSame('Ilse Corrant', $readings['2845 mm']);
+        self::assertSame('Ilse Corrant', $readings['835 mm left']);
     }
 }

@@ -33,13 +33,13 @@ final class ResilienceTest extends BrowserCase
         $browser->keys('u');
         $browser->find('#typed');
         self::$server->kill();
-        $browser->keys("2845 mm\n");
-        $browser->waitForText('[data-testid=unsent]', '2845 mm');
+        $browser->keys("835 mm left\n");
+        $browser->waitForText('[data-testid=unsent]', '835 mm left');
         $browser->waitForText('section[aria-label=Tally]', 'one line not saved');
         self::$server->up();
         // Over a reload too, and without another word.
         $browser->driver->navigate()->refresh();
-        $browser->waitForText('[data-testid=ledger]', '2845 mm');
+        $browser->waitForText('[data-testid=ledger]', '835 mm left');
         $browser->waitForText('section[aria-label=Tally]', 'all saved');
         self::assertFalse($browser->has('[data-testid=unsent]'));
     }

@@ -62,7 +62,7 @@ final class SchoolsTest extends SetUpCase
 
     public function testTwoSchoolsCheckEachOtherAndABlunderIsFoundAndPutRight(): void
     {
-        $this->reference('quillon-sable-front', 'body-centreline');
+        $this->reference('quillon-sable-front', 'body-axis');
         $this->tolerance('quillon-sable-front', 'across', 4.0);
         $this->order('S-blunder', 'front-cover-removed');
         $bay = (new HiddenBay(self::SABLE))->stand(5635 + 3, 1, 180.1, 642);

@@ -16,7 +16,7 @@ use Tests\Support\TestDatabase;
 abstract class SetUpCase extends BrowserCase
 {
     /** More than this and the screen's advice is no good. */
-    protected const ROUNDS = 2;
+    protected const ROUNDS = 4;
 
     protected const SABLE = ['wheelbase' => 2905.0, 'trackFront' => 1598.0, 'trackRear' => 1604.0, 'frontMark' => 890.0, 'rearMark' => 846.0, 'hubHeight' => 334.0];
 
@@ -109,7 +109,7 @@ abstract class SetUpCase extends BrowserCase
     protected function follow(HiddenBay $bay): int
     {
         $rounds = 0;
-        for ($step = 0; $step < 60; $step++) {
+        for ($step = 0; $step < 140; $step++) {
             $this->settle();
             if ($this->browser->has('[data-testid=moves]')) {
                 $rounds++;
@@ -119,6 +119,10 @@ abstract class SetUpCase extends BrowserCase
                 }
                 $this->browser->keys('d');
                 $this->gone('[data-testid=moves]');
+            } elseif ($this->browser->has('#floor-reading')) {
+                $place = (string) $this->browser->find('#floor-reading')->getAttribute('data-reading');
+                $this->browser->type('#floor-reading', $bay->staff($place) . WebDriverKeys::ENTER);
+                $this->until('document.getElementById("floor-reading")?.dataset.reading !== ' . json_encode($place));
             } elseif ($this->browser->has('#typed')) {
                 $this->take($bay->read((string) $this->browser->find('#typed')->getAttribute('data-reading')));
             } else {

@@ -53,6 +53,7 @@ final class SitesTest extends SetUpCase
 
         // A target set to the card's own 642 mm there is 9 mm too low for the car: more than the 5 mm it allows.
         $bay = (new HiddenBay(self::SABLE))->stand(5635, 0, 180, 642);
+        $bay->floor = [...$staff, 'sensor-front' => $fall(3735)];
         $this->begin('R-slope', 'front');
         $this->follow($bay);
         $this->assertHolds('along', 'across', 'yaw', 'height');

@@ -11,6 +11,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
+use Lumbro\Core\SetUp\SiteFloor;
 use Tests\Support\Lines;
 use Tests\Support\TestDatabase;
 
@@ -155,7 +156,7 @@ abstract class FeatureCase extends TestCase
     protected function workUntil(string $wanted, string $number = '2471'): void
     {
         $this->prepare($number);
-        for ($step = 0; $step < 60; $step++) {
+        for ($step = 0; $step < 120; $step++) {
             $state = $this->file($number)->state();
             $present = $state->present();
             if ($present->kind === $wanted || ($wanted === 'run' && $present->kind === 'step')) {
@@ -167,9 +168,13 @@ abstract class FeatureCase extends TestCase
                 $this->step($number);
             } elseif ($present->kind === 'repeat') {
                 $this->write('asked', ['command' => 'read'], $number)->assertOk();
+            } elseif ($present->kind === 'survey-floor') {
+                foreach ($present->call === null ? SiteFloor::places($this->file($number)->context()) : [$present->call] as $place) {
+                    $this->write('floor', ['place' => $place, 'typed' => $this->meter("floor-$place", $number)], $number)->assertOk();
+                }
             } else {
                 $call = (string) $present->call;
-                $this->write('reading', ['call' => $call, 'typed' => $this->meter($call, $number), ...($call === 'height' ? ['datum' => 'centre'] : [])], $number)->assertOk();
+                $this->write('reading', ['call' => $call, 'typed' => $this->meter($call, $number), ...(str_starts_with($call, 'height') ? ['datum' => 'centre'] : [])], $number)->assertOk();
             }
         }
         self::fail("It never came to {$wanted}.");

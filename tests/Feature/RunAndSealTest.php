@@ -34,7 +34,7 @@ final class RunAndSealTest extends FeatureCase
         self::assertEqualsWithDelta($scenario['mount']['elevation'], $run->json('runs.0.elevation.misalignment'), 3 * $run->json('runs.0.elevation.uncertainty'));
     }
 
-    public function testAReleaseServesOneRunAndStandsInTheRecord(): void
+    public function testAReleaseGoesOnToTheRunsEndAndStandsInTheRecord(): void
     {
         $this->prepare();
         $this->write('reading', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
@@ -46,7 +46,10 @@ final class RunAndSealTest extends FeatureCase
             ->assertJsonPath('runs.0.verdict', 'unproven')
             ->assertJsonPath('runs.0.azimuth.reason', 'placement-unknown')
             ->assertJsonPath('runs.0.release.name', 'Oda Merrin')
-            ->assertJsonPath('mayRun', false);
+            ->assertJsonPath('mayRun', true);
+        // The reading is repeated by the same release; another set-up would need another.
+        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('runs.1.release.name', 'Oda Merrin');
+        $this->write('move', ['kinds' => ['shift']])->assertOk()->assertJsonPath('mayRun', false);
         $this->write('asked', ['command' => 'read'])->assertStatus(409)->assertJsonPath('code', 'run-barred');
     }
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Measure\Node;
 
 /** The run when things go wrong: order, connection, nonsense, two people, and every route to the sensor. */
 final class RunTest extends FeatureCase
@@ -142,32 +143,33 @@ final class RunTest extends FeatureCase
     public function testAZeroIsCountedAgainstWhatTheSensorTakes(): void
     {
         $this->electronic();
+        $truth = json_decode((string) json_encode(Node::stored(DB::table('sensor_tasks')->where('id', $this->task())->value('scenario'))->raw()), true);
+        self::assertIsArray($truth);
+        DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => json_encode(array_replace_recursive($truth, ['mount' => ['azimuth' => 0.5]]))]);
         $this->workUntil('run');
         $this->readAxis();
         $zero = static fn(float $azimuth): array => ['command' => 'zero', 'values' => ['azimuth' => $azimuth, 'elevation' => 0.0]];
         $this->write('asked', $zero(1.3))->assertStatus(422)->assertJsonPath('path', '/payload/values');
         $this->write('asked', ['command' => 'zero'])->assertStatus(422)->assertJsonPath('path', '/payload/values');
-        $this->write('asked', $zero(0.7))->assertOk()->assertJsonPath('run.zeroSum.azimuth.amount', 0.7)->assertJsonPath('run.finding.basis', 'zero');
-        $this->write('asked', $zero(0.7))->assertStatus(422)->assertJsonPath('path', '/payload/values');
-        // 0.7° of zero on an axis that was true: the readings before it say that it is off now, whatever the next one shows.
-        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('run.finding.azimuth.verdict', 'out');
+        // One reading of an axis half a degree aside: it is to be repeated, and a zero would hide whatever it is.
+        $this->write('asked', $zero(-0.5))->assertStatus(409)->assertJsonPath('code', 'zero-against-advice');
+        $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('present.kind', 'zero');
+        $this->write('asked', $zero(-0.5))->assertOk()->assertJsonPath('run.zeroSum.azimuth.amount', 0.5)->assertJsonPath('run.finding.basis', 'zero');
+        $this->write('asked', $zero(-0.9))->assertStatus(422)->assertJsonPath('path', '/payload/values');
         self::assertStringContainsString('electronic zeros', implode(' ', (array) $this->getJson("/api/tasks/{$this->task()}")->json('notProven')));
     }
 
     public function testWhatAToolShowsIsTypedAndJudgedAsIfItHadTold(): void
     {
+        $this->workUntil('run');
         DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
-        $this->prepare();
-        foreach (['spot-offset' => '0', 'spot-along' => '1840', 'split' => '0', 'hub-left' => '2861', 'hub-right' => '2861'] as $call => $typed) {
-            $this->write('reading', ['call' => $call, 'typed' => $typed])->assertOk();
-        }
-        $this->write('reading', ['call' => 'height', 'typed' => '642', 'datum' => 'centre'])->assertOk()->assertJsonPath('tool', 'none');
+        $this->getJson("/api/tasks/{$this->task()}")->assertOk()->assertJsonPath('tool', 'none');
         $this->write('step', ['step' => 'ignition-on', 'confirmed' => true])->assertOk();
         $this->write('asked', ['command' => 'identify'])->assertStatus(503)->assertJsonPath('code', 'device-away');
         self::assertSame(0, $this->lines('asked', 'identify'));
         $log = implode("\n", array_map(json_encode(...), [
             ['at' => '10:01', 'command' => 'identify', 'outcome' => 'done', 'message' => 'Sensor answers', 'values' => ['voltage' => 12.8, 'serial' => 'S-77']],
-            ['at' => '10:02', 'command' => 'empty-zone', 'outcome' => 'done', 'message' => 'Zone read', 'values' => ['emptyLevel' => 3.5]],
+            ['at' => '10:02', 'command' => 'empty-zone', 'outcome' => 'done', 'message' => 'Zone read', 'values' => ['emptyLevel' => -18.5]],
             ['at' => '10:04', 'command' => 'start', 'outcome' => 'done', 'message' => 'Routine completed'],
             ['at' => '10:06', 'command' => 'read', 'outcome' => 'done', 'message' => 'Axis', 'azimuth' => 0.06, 'elevation' => -0.11, 'values' => ['level' => 24.0]],
         ]));

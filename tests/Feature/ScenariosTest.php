@@ -79,7 +79,7 @@ final class ScenariosTest extends FeatureCase
     private function follow(string $task): array
     {
         $did = [];
-        for ($i = 0; $i < 140; $i++) {
+        for ($i = 0; $i < 220; $i++) {
             $state = $this->state($task);
             $present = $state['present'];
             $did[] = trim("{$present['kind']} {$present['call']}");
@@ -97,13 +97,13 @@ final class ScenariosTest extends FeatureCase
         $unread = array_values(array_filter($state['calls'], static fn(array $known): bool => $known['reading'] === null))[0]['id'] ?? null;
         match ($kind) {
             'prepare', 'line' => $this->answerAll($task, $state),
-            'read', 'check', 'decide', 'improve' => $this->reads($task, $call ?? (string) $unread),
+            'read', 'check', 'decide', 'improve', 'guard' => $this->reads($task, $call ?? (string) $unread),
             'remeasure' => $this->reads($task, (string) $call),
             'move' => $this->sendTo($task, 'move', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
             'step' => $this->stepOf($task, $state, (string) $call),
             'repeat' => $this->sendTo($task, 'asked', ['command' => 'read'])->assertOk(),
             'diagnose' => $this->sendTo($task, 'check', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
-            'survey-floor' => $this->survey($task, $state),
+            'survey-floor' => $this->survey($task, $state, $call),
             'adjust' => $this->sendTo($task, 'correction', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
             'zero' => $this->sendTo($task, 'asked', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),
             'shift-test' => $this->sendTo($task, 'shift', ['typed' => sprintf('%d mm left', $state['run']['shiftTest']['across'])])->assertOk(),
@@ -126,7 +126,7 @@ final class ScenariosTest extends FeatureCase
     private function reads(string $task, string $call): void
     {
         $typed = $this->getJson("/api/tasks/$task/meter/$call")->assertOk()->json('typed');
-        $this->sendTo($task, 'reading', ['call' => $call, 'typed' => $typed, ...($call === 'height' ? ['datum' => 'centre'] : [])])->assertOk();
+        $this->sendTo($task, 'reading', ['call' => $call, 'typed' => $typed, ...(str_starts_with($call, 'height') ? ['datum' => 'centre'] : [])])->assertOk();
     }
 
     /** @param array<string, mixed> $state */
@@ -137,9 +137,9 @@ final class ScenariosTest extends FeatureCase
     }
 
     /** @param array<string, mixed> $state */
-    private function survey(string $task, array $state): void
+    private function survey(string $task, array $state, ?string $place): void
     {
-        foreach (['FL', 'FR', 'RL', 'RR', "site-{$state['sensor']}"] as $place) {
+        foreach ($place === null ? ['FL', 'FR', 'RL', 'RR', "site-{$state['sensor']}"] : [$place] as $place) {
             $typed = $this->getJson("/api/tasks/$task/meter/floor-$place")->assertOk()->json('typed');
             $this->sendTo($task, 'floor', ['place' => $place, 'typed' => $typed])->assertOk();
         }

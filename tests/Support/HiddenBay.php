@@ -30,8 +30,14 @@ final class HiddenBay
     public float $rightWheel = 0.0;
     public float $mirror = 0.0;
 
+    /** Of the sensor's middle over the floor under it. */
+    public float $sensorHeight = 505.0;
+
+    /** @var array<string, float> place → what a staff shows there; 1200 where it says nothing */
+    public array $floor = [];
+
     /** How far hands miss what they are asked for, mm. */
-    public float $slip = 1.0;
+    public float $slip = 0.5;
 
     private const AHEAD = 85.0;
 
@@ -48,6 +54,18 @@ final class HiddenBay
             'frontMark' => [$front + $car['frontMark'] + 1.0, 1.0], 'rearMark' => [-$car['rearMark'] - 1.0, -0.8],
             'laserRL' => [0.5, $car['trackRear'] / 2 + 160.5], 'laserRR' => [-0.5, -$car['trackRear'] / 2 - 159.5],
         ];
+    }
+
+    /** What a staff under a level laser plane shows at a place. */
+    public function staff(string $place): string
+    {
+        return self::mm($this->floor[(string) preg_replace('/-[23]$/', '', $place)] ?? 1200.0);
+    }
+
+    /** @return array{float, float} 60 mm behind the front mark where the test does not say otherwise */
+    private function sensor(): array
+    {
+        return $this->points['sensor'] ?? [$this->points['frontMark'][0] - 60.5, 0.6];
     }
 
     /** Puts the stand so that its target is at a place. */
@@ -73,14 +91,23 @@ final class HiddenBay
         $near = $this->behind ? ['RL', 'RR', 'rearMark', 'frontMark'] : ['FL', 'FR', 'frontMark', 'rearMark'];
         $far = $this->behind ? ['FL', 'FR'] : ['RL', 'RR'];
 
-        return match ($call) {
-            'spot-offset' => self::sided($this->offTheLine()),
+        $once = (string) preg_replace('/-[23]$/', '', $call);
+        if (preg_match('/^hub-offset-(..)$/', $once, $hub) === 1) {
+            return self::sided($this->offTheLine($this->points[$hub[1]]));
+        }
+
+        return match ($once) {
+            'sensor-offset' => self::sided($this->offTheLine($this->sensor())),
+            'sensor-along' => self::mm(abs($this->alongTheLine($this->sensor()) - $this->alongTheLine($this->points[$near[2]]))),
+            'sensor-height' => self::mm($this->sensorHeight),
+            'rule-check' => '200 mm',
+            'spot-offset' => self::sided($this->offTheLine($this->target())),
             'spot-along' => self::mm(($this->behind ? -1 : 1) * ($this->alongTheLine($this->target()) - $this->alongTheLine($this->points[$near[2]]))),
             'split' => self::sided($this->strike($this->points[$near[2]])),
             'split-far' => self::sided($this->strike($this->points[$near[3]])),
-            'aim' => self::sided($this->strike($this->points['sensor'])),
+            'aim' => self::sided($this->strike($this->sensor())),
             'reach' => self::mm(self::span($this->points[$near[2]], $this->target())),
-            'range' => self::mm(self::span($this->points['sensor'], $this->target())),
+            'range' => self::mm(self::span($this->sensor(), $this->target())),
             'hub-left' => self::mm(hypot(self::span($this->points[$near[0]], $this->target()), $this->height - $this->hubHeight)),
             'hub-right' => self::mm(hypot(self::span($this->points[$near[1]], $this->target()), $this->height - $this->hubHeight)),
             'bar-left' => self::mm(self::span($this->points[$near[0]], $this->bar('left'))),
@@ -150,9 +177,10 @@ final class HiddenBay
         return (($point[0] - $rear[0]) * ($front[0] - $rear[0]) + ($point[1] - $rear[1]) * ($front[1] - $rear[1])) / self::span($rear, $front);
     }
 
-    private function offTheLine(): float
+    /** @param array{float, float} $target */
+    private function offTheLine(array $target): float
     {
-        [$rear, $front, $target] = [$this->points['rearMark'], $this->points['frontMark'], $this->target()];
+        [$rear, $front] = [$this->points['rearMark'], $this->points['frontMark']];
 
         return (($front[0] - $rear[0]) * ($target[1] - $rear[1]) - ($front[1] - $rear[1]) * ($target[0] - $rear[0])) / self::span($rear, $front);
     }

@@ -9,7 +9,7 @@ use Illuminate\Support\Str;
 /** Brings a simulated car in and sets its target up through the web API, as far as the first step of the run. */
 final class Placing
 {
-    private const LONGEST = 80;
+    private const LONGEST = 160;
 
     public function __construct(private readonly ApiClient $api) {}
 
@@ -33,7 +33,8 @@ final class Placing
             $present = $state['present'];
             match ($present['kind']) {
                 'prepare', 'line' => $this->answer($task, $state),
-                'read', 'check', 'decide', 'remeasure' => $this->read($task, $state, (string) $present['call']),
+                'survey-floor' => $this->survey($task, $state, $present['call']),
+                'read', 'check', 'decide', 'remeasure', 'guard' => $this->read($task, $state, (string) $present['call']),
                 'move' => $this->write($task, $state, 'move', ['kinds' => array_column($state['moves'], 'kind')]),
                 default => $i = self::LONGEST,
             };
@@ -54,7 +55,16 @@ final class Placing
     private function read(string $task, array $state, string $call): void
     {
         [, $meter] = $this->api->get("/api/tasks/$task/meter/$call");
-        $this->write($task, $state, 'reading', ['call' => $call, 'typed' => $meter['typed'], ...($call === 'height' ? ['datum' => 'centre'] : [])]);
+        $this->write($task, $state, 'reading', ['call' => $call, 'typed' => $meter['typed'], ...(str_starts_with($call, 'height') ? ['datum' => 'centre'] : [])]);
+    }
+
+    /** @param array<string, mixed> $state */
+    private function survey(string $task, array $state, ?string $place): void
+    {
+        foreach ($place === null ? array_column($state['floor']['places'], 'id') : [$place] as $one) {
+            [, $meter] = $this->api->get("/api/tasks/$task/meter/floor-$one");
+            $state = $this->write($task, $state, 'floor', ['place' => $one, 'typed' => $meter['typed']]);
+        }
     }
 
     /**

@@ -92,6 +92,10 @@ final readonly class AskTool extends Command
         if (! $task->run->takesZero(new AxisPair((float) ($line->values['azimuth'] ?? 0.0), (float) ($line->values['elevation'] ?? 0.0)))) {
             throw InvalidInput::because('/payload/values', 'zero.too-much', ['most' => Quantity::degrees($task->context->card->adjustment->zeroRange ?? 0.0)]);
         }
+        if ($task->context->rules->isInSpace() && $task->present()->kind !== 'zero') {
+            // A zero hides what is wrong for good: whatever else is advised comes first.
+            throw NotAllowed::now('zero-against-advice', Message::of('zero.against-advice'));
+        }
     }
 
     public function decides(): bool

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Commands;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReferenceChosen;
+use Lumbro\Core\SetUp\MeasuringPlan;
 
 /**
  * The line that the card's values are taken from is chosen, with the reason, where the card does not say it.
@@ -22,7 +23,7 @@ final readonly class ChooseReference extends Command
 
     public function admit(Situation $now, Line $line): void
     {
-        if ($now->plan()->context->card->reference !== null) {
+        if (! MeasuringPlan::asksForReference($now->plan()->context)) {
             throw InvalidInput::because('/payload/reference', 'reference.card-says');
         }
         Rules::hasAtLeast($line->reason, 8, '/payload/reason');

@@ -27,9 +27,10 @@ final readonly class ReadFloor extends Command
 
     public function admit(Situation $now, Line $line): void
     {
-        if (str_starts_with($line->place, 'site-')) {
-            Rules::isOfCar($now, substr($line->place, 5), '/payload/place');
-        } elseif (! in_array($line->place, FloorRead::WHEELS, true)) {
+        $place = FloorRead::once($line->place);
+        if (preg_match('/^(site|sensor)-(.+)$/', $place, $found) === 1) {
+            Rules::isOfCar($now, $found[2], '/payload/place');
+        } elseif (! in_array($place, FloorRead::WHEELS, true)) {
             throw InvalidInput::because('/payload/place', 'floor.unknown-place', ['wheels' => FloorRead::WHEELS]);
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Facts\TaskStateDocument;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Measure\Node;
@@ -41,12 +42,11 @@ final readonly class Recomputation
         if ($record->edition === 1) {
             throw InvalidInput::because($record->basis->path(), 'record.first-edition');
         }
-        if (isset($record->fields['rules'])) {
-            RuleSet::read($record->fields['rules']);
-        }
+        // Records of before there were other rules do not name them.
+        $rules = isset($record->fields['rules']) ? RuleSet::read($record->fields['rules']) : RuleSet::First;
         $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
         $order = OrderJournal::read($b, $record->orderLines());
-        $task = TaskJournal::read($order, $b, $record->taskLines());
+        $task = TaskJournal::read($order, $b, $record->taskLines(), $rules);
         $document = TaskStateDocument::write($task);
         $again = $record->edition === 2 ? $document : SealedFacts::of($document);
 

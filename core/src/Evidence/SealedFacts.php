@@ -12,7 +12,7 @@ final class SealedFacts
 {
     /** Parts of the state that say how it stands. */
     private const STATE = [
-        'owed', 'card', 'preparation', 'lineSteps', 'method', 'floor', 'disagreement', 'verdicts', 'consistent', 'suspects', 'failure', 'bars', 'release', 'mayRun', 'runs', 'failedRuns',
+        'owed', 'card', 'preparation', 'lineSteps', 'method', 'floor', 'guards', 'disagreement', 'verdicts', 'consistent', 'suspects', 'failure', 'bars', 'release', 'mayRun', 'runs', 'failedRuns',
         'ledger', 'run', 'settled', 'notProven', 'plain',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Evidence;
 
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Version;
@@ -15,6 +16,7 @@ final class SealedRecordDocument
 
     /**
      * @param array<string, mixed> $facts of the sealed state
+     * @param RuleSet              $rules it was judged by
      * @param array{shop: string, order: array{number: string, vehicle: string, plate: string}, sealedBy: string, sealedAt: string, revision: int, follows: string|null, handover: array{name: string, reason: string}|null} $head
      * @param array<string, mixed>                                                                                $basis    what it rests on, but for the order's journal and this program's version
      * @param list<OrderLine>                                                                                     $order    the order's journal
@@ -23,11 +25,11 @@ final class SealedRecordDocument
      *
      * @return array<string, mixed>
      */
-    public static function write(array $facts, array $head, array $basis, array $order, array $task, array $evidence): array
+    public static function write(array $facts, RuleSet $rules, array $head, array $basis, array $order, array $task, array $evidence): array
     {
         return [
             ...$head,
-            'rules' => RuleSet::First->value,
+            'rules' => $rules->value,
             'basis' => ['core' => Version::NUMBER, ...$basis],
             'journal' => [
                 'order' => Chain::link(array_map(static fn(OrderLine $line): array => $line->written(), $order)),

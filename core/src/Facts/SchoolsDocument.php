@@ -20,7 +20,7 @@ final class SchoolsDocument
         $at = $plan->wholeNominal();
         $listed = $context->card->schools;
         $schools = [];
-        foreach ($plan->all() as ['school' => $school, 'hindrance' => $hindrance, 'calls' => $calls]) {
+        foreach ($plan->ways() as ['school' => $school, 'hindrance' => $hindrance, 'calls' => $calls]) {
             $schools[] = [
                 'id' => $school->id(),
                 'name' => Message::of('school.' . $school->id()),

@@ -14,20 +14,31 @@ use Lumbro\Core\SetUp\TaskContext;
 /** The floor as it was read, and what it does to the target's height; mm and degrees. */
 final class SiteFloorDocument
 {
-    /** @return array<string, mixed> */
-    public static function write(TaskContext $context, MeasuringPlan $plan): array
+    /**
+     * @param string|null $wanted a place that is to be read now
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(TaskContext $context, MeasuringPlan $plan, ?string $wanted = null): array
     {
         $floor = $plan->floor;
         $plane = $floor->plane;
         $read = $context->order->floor ?? [];
         $at = $plan->nominal();
         $places = [];
-        foreach (SiteFloor::places($context) as $place) {
+        $more = array_filter([...array_map(strval(...), array_keys($read)), $wanted], static fn(?string $place): bool => $place !== null && SiteFloor::own($context, $place) !== null);
+        foreach (array_unique([...SiteFloor::places($context), ...$more]) as $place) {
             $reading = $read[$place] ?? null;
-            $where = in_array($place, FloorRead::WHEELS, true) ? $place : 'target';
+            $once = FloorRead::once($place);
+            $where = match (true) {
+                in_array($once, FloorRead::WHEELS, true) => $once,
+                str_starts_with($once, 'sensor-') => 'sensor',
+                default => 'target',
+            };
+            $says = Message::of("place.$where");
             $places[] = [
                 'id' => $place,
-                'says' => Message::of("place.$where"),
+                'says' => $once === $place ? $says : Message::of('place.again', ['of' => $says, 'time' => substr($place, -1)]),
                 'at' => [$at->x[$where], $at->y[$where]],
                 'typed' => $reading?->typed,
                 'value' => $reading?->value,

@@ -22,6 +22,7 @@ use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\Disagreement;
+use Lumbro\Core\SetUp\Hiding;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
@@ -68,9 +69,10 @@ final class TaskStateDocument
             'card' => self::card($context, $state->plan->requiredHeight()),
             'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($call, in_array($call->id, $state->due, true), $state->expected[$call->id] ?? null, $readings[$call->id] ?? null), array_values($state->plan->calls())),
+            'calls' => array_map(static fn(Call $call): array => self::call($call, in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), $readings[$call->id] ?? null), array_values($state->calls())),
             'method' => self::method($context, $state->plan),
-            'floor' => SiteFloorDocument::write($state->context, $state->plan),
+            'floor' => SiteFloorDocument::write($state->context, $state->plan, $present->kind === 'survey-floor' ? $present->call : null),
+            'guards' => self::guards($state->setUp),
             'disagreement' => self::disagreement($state->setUp),
             'moves' => self::moves($state->setUp, $state->moves),
             'verdicts' => self::verdicts($context, $state->setUp),
@@ -136,6 +138,27 @@ final class TaskStateDocument
         ];
     }
 
+    /** @return list<array<string, mixed>> what one slip could do to each axis and not show, degrees; none by rules that did not ask */
+    private static function guards(SetUp $setUp): array
+    {
+        $guards = [];
+        foreach (Hiding::AXES as $axis) {
+            $guard = $setUp->guard($axis);
+            if ($guard !== null) {
+                $guards[] = [
+                    'axis' => $axis,
+                    'hidden' => $guard->largest(),
+                    'limit' => $guard->limit,
+                    'holds' => $guard->holds(),
+                    'worst' => $guard->hidden->id === null ? null : $setUp->plan->said($guard->hidden->id),
+                    'unchecked' => array_map($setUp->plan->said(...), $guard->hidden->unbounded),
+                ];
+            }
+        }
+
+        return $guards;
+    }
+
     /** @return array<string, mixed> the spot as the card gives it, for this side of the car */
     private static function spot(CardSpot|CardPolarSpot $spot, float $height): array
     {
@@ -157,7 +180,7 @@ final class TaskStateDocument
             'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => Message::of('school.' . $school->id())], $plan->inUse()),
             'reference' => [
                 'line' => $plan->ground->reference,
-                'from' => $context->card->reference !== null ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
+                'from' => ! MeasuringPlan::asksForReference($context) ? 'card' : ($chosen === null ? 'nobody' : 'shop'),
                 'reason' => $chosen?->reason,
                 'person' => $chosen?->person,
             ],

@@ -29,6 +29,9 @@ use Lumbro\Core\Journal\StanceTaken;
 /** The record of one repair order, read from its first line to its last; of those about one matter the last counts. */
 final class OrderRecord
 {
+    /** Staff readings at one place that differ by no more say the same, mm. */
+    private const SAME = 3.0;
+
     /** @var array<string, OperationNoted> operation's text → the line that counts; without those taken back */
     public array $operations = [];
 
@@ -85,6 +88,9 @@ final class OrderRecord
 
     /** @var array<string, FloorRead> place → staff reading; without those taken back */
     public array $floor = [];
+
+    /** @var array<string, true> places whose staff showed the same when it was read anew */
+    public array $floorAgain = [];
 
     /** @param list<OrderLine> $entries in the order they were recorded */
     public function __construct(public readonly array $entries)
@@ -157,8 +163,12 @@ final class OrderRecord
     private function floor(FloorRead $entry): void
     {
         if ($entry->value === null) {
-            unset($this->floor[$entry->place]);
+            unset($this->floor[$entry->place], $this->floorAgain[$entry->place]);
         } else {
+            $before = $this->floor[$entry->place] ?? null;
+            if ($before !== null && abs((float) $before->value - (float) $entry->value) <= self::SAME) {
+                $this->floorAgain[$entry->place] = true;
+            }
             $this->floor[$entry->place] = $entry;
         }
     }
@@ -169,5 +179,6 @@ final class OrderRecord
         $this->stance = $stance;
         $this->carMoved[] = $moved->at;
         $this->floor = [];
+        $this->floorAgain = [];
     }
 }

@@ -180,6 +180,7 @@ final readonly class OrderState
             bars: $this->bars($sensor),
             marks: array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
             floor: $this->record->floor,
+            floorAgain: array_keys($this->record->floorAgain),
             carMoved: $this->record->carMoved,
             policy: $this->context->shop->policy,
             lotCode: $this->captured($sensor, 'lot-code'),

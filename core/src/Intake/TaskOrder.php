@@ -24,6 +24,7 @@ final readonly class TaskOrder
      * @param Policy                  $policy  of the shop, for readings near the limit
      * @param string|null             $lotCode from the sensor's label; null where nobody noted it
      * @param Message|null $bracketLevel as captured, with whose word it is; null where it was not
+     * @param list<string>            $floorAgain places whose staff showed the same when it was read anew
      * @param list<string|Message> $overdue instruments in use whose check is overdue
      * @param bool|null               $filmHolds whether the film build over the sensor is within its limit; null where it was not measured
      */
@@ -40,5 +41,6 @@ final readonly class TaskOrder
         public ?bool $filmHolds = null,
         public ?Message $bracketLevel = null,
         public array $overdue = [],
+        public array $floorAgain = [],
     ) {}
 }

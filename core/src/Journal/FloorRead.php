@@ -18,7 +18,7 @@ final readonly class FloorRead extends OrderLine
     public const WHEELS = ['FL', 'FR', 'RL', 'RR'];
 
     /**
-     * @param string     $place one of WHEELS, or "site-" and a sensor
+     * @param string     $place one of WHEELS, or "site-" or "sensor-" and a sensor; with "-2" or "-3" for the same place read once more
      * @param string     $typed as it was typed; empty where the reading is taken back
      */
     public function __construct(
@@ -32,6 +32,12 @@ final readonly class FloorRead extends OrderLine
     ) {
         parent::__construct($id, $person, $at);
         $this->value = $typed === '' ? null : Length::fromReading($typed)->millimetres;
+    }
+
+    /** A place without the number of the time it is read. */
+    public static function once(string $place): string
+    {
+        return (string) preg_replace('/-[23]$/', '', $place);
     }
 
     public function subject(): string

@@ -13,7 +13,7 @@ final readonly class ReferenceChosen extends Line
 {
     public const KIND = 'reference';
 
-    /** @param string $reference "body-centreline", "thrust-line" or "axles" */
+    /** @param string $reference one of ProcedureCard::REFERENCES */
     public function __construct(
         string $id,
         string $person,

@@ -148,7 +148,7 @@ final class Tables
                 new F\Field('degrees', 'degrees', null, new F\Number(unit: '°'), optional: true),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\ReadingTaken => new \Lumbro\Core\Journal\ReadingTaken($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['call']), $kinds[1]->read($f['typed']), isset($f['millimetres']) ? $kinds[2]->read($f['millimetres']) : null, $kinds[3]->read($f['unit']), isset($f['datum']) ? $kinds[4]->read($f['datum']) : null, isset($f['strikes']) ? $kinds[5]->read($f['strikes']) : null, isset($f['confirmed']) ? $kinds[6]->read($f['confirmed']) : false, isset($f['s']) ? $kinds[7]->read($f['s']) : null, isset($f['degrees']) ? $kinds[8]->read($f['degrees']) : null)),
             \Lumbro\Core\Journal\ReferenceChosen::class => new F\Table(\Lumbro\Core\Journal\ReferenceChosen::class, [
-                new F\Field('reference', 'reference', null, new F\Choice(words: ['body-centreline', 'thrust-line', 'axles'])),
+                new F\Field('reference', 'reference', null, new F\Choice(words: ['body-axis', 'body-centreline', 'thrust-line', 'axles'])),
                 new F\Field('reason', 'reason', null, new F\Text(most: 300)),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\ReferenceChosen => new \Lumbro\Core\Journal\ReferenceChosen($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['reference']), $kinds[1]->read($f['reason']))),
             \Lumbro\Core\Journal\Reliance::class => new F\Table(\Lumbro\Core\Journal\Reliance::class, [

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Method;
 
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Numeric\Angle;
+use Lumbro\Core\Survey\Observation\Again;
 use Lumbro\Core\Survey\Observation\Observation;
 
 /** One reading a school asks for: how it is typed, what it is read with, and its equation. */
@@ -32,13 +33,39 @@ final readonly class Call
     /** What it is called. */
     public function title(): Message
     {
-        return Message::of("call.$this->id.title", $this->details->with);
+        return $this->details->of === null
+            ? Message::of('call.' . self::word($this->id) . '.title', $this->details->with)
+            : Message::of('call.again.title', ['of' => $this->details->of->title(), 'time' => (string) $this->details->time]);
     }
 
     /** What to measure, from where to where. */
     public function instruction(): Message
     {
-        return Message::of("call.$this->id.how", $this->details->with);
+        return $this->details->of === null
+            ? Message::of('call.' . self::word($this->id) . '.how', $this->details->with)
+            : Message::of('call.again.how', ['of' => $this->details->of->instruction(), 'time' => (string) $this->details->time]);
+    }
+
+    /** The same reading once more, under a name of its own. */
+    public function again(string $id, int $time): self
+    {
+        $equation = $this->equation;
+
+        return new self(
+            $id,
+            $this->instrument,
+            $this->reads,
+            $this->s,
+            $equation === null ? null : static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Again($id, $equation($names, $value, $s, $rise)),
+            $this->trace,
+            $this->details->again($this, $time),
+        );
+    }
+
+    /** The four hubs share their words. */
+    private static function word(string $id): string
+    {
+        return str_starts_with($id, 'hub-offset-') ? 'hub-offset' : $id;
     }
 
     /** Whether it only checks what other readings say. */

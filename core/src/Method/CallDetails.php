@@ -20,6 +20,8 @@ final readonly class CallDetails
      * @param list<string>             $datums         heights only: the datums it may be read to
      * @param int                      $sense          1 or −1: whether left of the car, or a longer tape, is positive in the survey
      * @param float                    $offset         of the survey's value where the reading is nil, mm or rad
+     * @param Call|null                $of             the reading that this one repeats
+     * @param int                      $time           which time it is read
      */
     public function __construct(
         public array $with = [],
@@ -28,5 +30,13 @@ final readonly class CallDetails
         public array $datums = [],
         public int $sense = 1,
         public float $offset = 0.0,
+        public ?Call $of = null,
+        public int $time = 1,
     ) {}
+
+    /** Of the same reading taken once more. */
+    public function again(Call $of, int $time): self
+    {
+        return new self($this->with, true, $this->statesAccuracy, $this->datums, $this->sense, $this->offset, of: $of, time: $time);
+    }
 }

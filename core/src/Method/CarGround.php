@@ -9,6 +9,7 @@ use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Survey\Instrument;
 use Lumbro\Core\Survey\Prior;
 use Lumbro\Core\Survey\SurveyPoint;
@@ -19,11 +20,26 @@ final readonly class CarGround
     /** How far a substitute mark may lie along the car from where it is said to, mm, half-width. */
     private const SUBSTITUTE_ALONG = 10.0;
 
+    /** How high an emblem sits where nobody measured it: as a part of the car's height, and how well that is known, mm. */
+    private const EMBLEM_HEIGHT = 0.48;
+    private const S_EMBLEM_HEIGHT = 60.0;
+
+    /** The same once it was measured, mm. */
+    private const S_MEASURED_HEIGHT = 4.0;
+
+    /** How far a bob hangs off what it is hung from, mm, standard. */
+    private const BOB = 0.5;
+
+    /** What a rule may show too much or too little at its end where its kit says nothing, mm, standard. */
+    private const S_RULE_ZERO = 0.3;
+
     /**
      * @param CardSensor                $card     the card's sensor, for this side of the car
      * @param CarSensor|null            $measured the sensor's place where it was measured on this car; null where the card's stands
      * @param array{front?: Mark, rear?: Mark} $marks what is plumbed instead of the emblem
      * @param list<string>              $datums   datums of the card's spot
+     * @param float|null                $measuredHeight of the sensor over the wheels' plane, mm, where it was measured on this car
+     * @param RuleSet                   $rules    whether heights belong to the survey
      */
     public function __construct(
         public VehicleSheet $sheet,
@@ -31,6 +47,8 @@ final readonly class CarGround
         private ?CarSensor $measured,
         public array $marks = [],
         private array $datums = ['front-mark'],
+        private ?float $measuredHeight = null,
+        public RuleSet $rules = RuleSet::First,
     ) {}
 
     /** What is plumbed at one end: "front" or "rear". */
@@ -84,14 +102,17 @@ final readonly class CarGround
     {
         $s = $this->sheet;
         $base = $s->wheelbase;
-        $sRear = hypot($s->sHub, $s->sOf('trackRear') / 2);
-        $sFront = hypot($s->sHub, $s->sOf('trackFront') / 2);
+        $plumbed = $this->plumbedTo($s->sHub);
+        $sRear = hypot($plumbed, $s->sOf('trackRear') / 2);
+        $sFront = hypot($plumbed, $s->sOf('trackFront') / 2);
         $sBase = hypot($s->sHub, $s->sOf('wheelbase'));
+        // A hub's height matters by the floor's slope alone: a thumb's breadth of it is nothing.
+        [$hub, $exact] = $this->rules->isInSpace() ? [$s->hubHeight, 0.0] : [null, null];
         $points = [
-            new SurveyPoint('RL', 0, $s->trackRear / 2, $s->sHub, $sRear),
-            new SurveyPoint('RR', 0, -$s->trackRear / 2, $s->sHub, $sRear),
-            new SurveyPoint('FL', $base, $s->trackFront / 2, $sBase, $sFront),
-            new SurveyPoint('FR', $base, -$s->trackFront / 2, $sBase, $sFront),
+            new SurveyPoint('RL', 0, $s->trackRear / 2, $s->sHub, $sRear, $hub, $exact),
+            new SurveyPoint('RR', 0, -$s->trackRear / 2, $s->sHub, $sRear, $hub, $exact),
+            new SurveyPoint('FL', $base, $s->trackFront / 2, $sBase, $sFront, $hub, $exact),
+            new SurveyPoint('FR', $base, -$s->trackFront / 2, $sBase, $sFront, $hub, $exact),
             $this->plumbed('frontMark', 'front', $base + $s->frontMark, $s->sOf('frontMark')),
             $this->plumbed('rearMark', 'rear', -$s->rearMark, $s->sOf('rearMark')),
             $this->sensorPoint($base + $s->frontMark),
@@ -109,6 +130,40 @@ final readonly class CarGround
         return new Instrument('tape', self::shared($kit->tape->scale, $kit->tape->sScale), self::shared($kit->tape->zero, $kit->tape->sZero));
     }
 
+    /** The rule, which may be wrong at its end; none where the rules of then did not doubt it. */
+    public function rule(Kit $kit): ?Instrument
+    {
+        return $this->rules->isInSpace() ? new Instrument('rule', null, new Prior($kit->rule->zero, $kit->rule->sZero ?? self::S_RULE_ZERO)) : null;
+    }
+
+    /** Height of the sensor by its drawing, mm over the wheels' plane. */
+    public function designHeight(): float
+    {
+        return $this->card->height;
+    }
+
+    /** @return array<string, float> prior → the largest error of it that could pass unseen, mm or without unit */
+    public function bounds(): array
+    {
+        $bounds = ['sensor.x' => SlipBounds::SENSOR, 'sensor.y' => SlipBounds::SENSOR, 'sensor.z' => SlipBounds::SENSOR_HEIGHT];
+        foreach (['RL', 'RR', 'FL', 'FR'] as $hub) {
+            $bounds["$hub.x"] = $bounds["$hub.y"] = SlipBounds::HUB;
+        }
+        foreach (['frontMark', 'rearMark', 'frontEmblem', 'rearEmblem', 'frontBumper', 'rearBumper'] as $mark) {
+            $bounds["$mark.x"] = SlipBounds::MARK_ALONG;
+            $bounds["$mark.y"] = SlipBounds::MARK_ACROSS;
+            $bounds["$mark.z"] = SlipBounds::MARK_HEIGHT;
+        }
+        foreach (['laserRL', 'laserRR'] as $laser) {
+            $bounds["$laser.x"] = $bounds["$laser.y"] = SlipBounds::HUB;
+        }
+
+        return $bounds + [
+            '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => SlipBounds::TAPE_ZERO, '#rule.zero' => SlipBounds::RULE_ZERO,
+            '@wheelRL' => SlipBounds::WHEEL_HEADING, '@wheelRR' => SlipBounds::WHEEL_HEADING, '@mirror' => SlipBounds::MIRROR,
+        ];
+    }
+
     /** @return list<SurveyPoint> the point of a datum that is none of the others */
     private function furtherDatum(string $datum): array
     {
@@ -124,25 +179,49 @@ final readonly class CarGround
 
         return $x === null || $name === 'frontMark' || $name === 'rearMark'
             ? []
-            : [new SurveyPoint($name, $x, 0, hypot($s->sMarkAlong, $s->sOf($figure)), $s->sMarkAcross)];
+            : [new SurveyPoint($name, $x, 0, hypot($s->sMarkAlong, $s->sOf($figure)), $s->sMarkAcross, ...$this->markHeight($x > 0))];
     }
 
     private function plumbed(string $name, string $end, float $x, float $sFigure): SurveyPoint
     {
         $across = $this->mark($end)->across();
+        $height = $this->markHeight($end === 'front');
+
+        $aside = $this->plumbedTo($this->sheet->sMarkAcross);
 
         return $across === null
-            ? new SurveyPoint($name, $x, 0, hypot($this->sheet->sMarkAlong, $sFigure), $this->sheet->sMarkAcross)
-            : new SurveyPoint($name, $x, 0, hypot(hypot($this->sheet->sMarkAlong, $sFigure), self::SUBSTITUTE_ALONG / sqrt(3)), hypot($this->sheet->sMarkAcross, $across / sqrt(3)));
+            ? new SurveyPoint($name, $x, 0, hypot($this->sheet->sMarkAlong, $sFigure), $aside, ...$height)
+            : new SurveyPoint($name, $x, 0, hypot(hypot($this->sheet->sMarkAlong, $sFigure), self::SUBSTITUTE_ALONG / sqrt(3)), hypot($aside, $across / sqrt(3)), ...$height);
     }
 
     private function sensorPoint(float $front): SurveyPoint
     {
         $s = $this->sheet->sSensor;
+        $height = match (true) {
+            ! $this->rules->isInSpace() => [null, null],
+            $this->measuredHeight !== null => [$this->measuredHeight, $this->measured->s ?? $this->sheet->sSensorHeight],
+            default => [$this->card->height, $this->sheet->sSensorHeight],
+        };
 
         return $this->measured === null
-            ? new SurveyPoint('sensor', $front + $this->card->along, $this->card->across, $s, $s)
-            : new SurveyPoint('sensor', $this->measured->along, $this->measured->across, $this->measured->s, $this->measured->s);
+            ? new SurveyPoint('sensor', $front + $this->card->along, $this->card->across, $s, $s, ...$height)
+            : new SurveyPoint('sensor', $this->measured->along, $this->measured->across, $this->measured->s, $this->measured->s, ...$height);
+    }
+
+    /** How well a place is known once a bob was hung from it: the bob swings and touches, mm. */
+    private function plumbedTo(float $s): float
+    {
+        return $this->rules->isInSpace() ? hypot($s, self::BOB) : $s;
+    }
+
+    /** @return array{float|null, float|null} an emblem's height over the wheels' plane and how well it is known, mm; none in the plan */
+    private function markHeight(bool $front): array
+    {
+        $known = $front ? $this->sheet->frontMarkHeight : $this->sheet->rearMarkHeight;
+
+        return $this->rules->isInSpace()
+            ? [$known ?? self::EMBLEM_HEIGHT * $this->sheet->height, $known === null ? self::S_EMBLEM_HEIGHT : self::S_MEASURED_HEIGHT]
+            : [null, null];
     }
 
     private static function shared(float $known, ?float $s): ?Prior

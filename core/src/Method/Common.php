@@ -7,10 +7,14 @@ namespace Lumbro\Core\Method;
 use Lumbro\Core\Survey\Observation\AxisOffset;
 use Lumbro\Core\Survey\Observation\Distance;
 use Lumbro\Core\Survey\Observation\Observation;
+use Lumbro\Core\Survey\Observation\Offset;
 
 /** Readings that more than one school takes: the same call in each, so that it is read once. */
 final class Common
 {
+    /** A rule must reach so much further than what it is held to, mm. */
+    private const ROOM = 40.0;
+
     /**
      * The stand's own laser against a point: how far beside it the beam strikes.
      *
@@ -23,10 +27,34 @@ final class Common
             $ground->kit->rule->id,
             Reads::Sided,
             Handling::beam($ground->kit),
-            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new AxisOffset($id, $names->stand, $point, $value, $s),
+            static fn(Names $names, ?float $value, float $s, float $rise): Observation => $ground->isInSpace()
+                ? new AxisOffset($id, $names->stand, $point, $value, $s, 'rule', plumbed: true, other: $value !== null && $value < 0)
+                : new AxisOffset($id, $names->stand, $point, $value, $s),
             Trace::beam('stand', $point),
             // A stand that faces the car has the car's left on its right, and the beam strikes where the point is not.
             new CallDetails($with, $check, sense: $ground->stand->facesForward() ? -1 : 1),
+        );
+    }
+
+    /**
+     * How far a point lies off the line, by the shortest rule that reaches, or by tape from a foot on the line where none does.
+     *
+     * @param array<string, string> $with parameters of its title and instruction
+     */
+    public static function offset(Ground $ground, string $id, string $point, array $with = [], bool $check = false): Call
+    {
+        $expected = abs($ground->across($point));
+        $rule = $ground->kit->ruleReaching($expected + self::ROOM);
+        $line = $ground->line();
+
+        return new Call(
+            $id,
+            $rule->id ?? $ground->kit->tape->id,
+            Reads::Sided,
+            $rule === null ? Handling::rule($ground->kit->tape) : Handling::rule($rule),
+            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset($id, $names->of($point), $line, $value, $s, $rule === null ? 'tape' : 'rule', $value !== null && $value < 0),
+            Trace::rule($ground->nearMark, $point),
+            new CallDetails([...$with, 'by' => $rule === null ? 'tape' : 'rule'], $check),
         );
     }
 
@@ -66,7 +94,7 @@ final class Common
             $ground->kit->tape->id,
             Reads::Length,
             Handling::tape($ground->kit),
-            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Distance($id, $from, $names->of($to), $value, $s, $slants ? $rise : 0.0, 'tape'),
+            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Distance($id, $from, $names->of($to), $value, $s, $slants && ! $ground->isInSpace() ? $rise : 0.0, 'tape', inSpace: $slants && $ground->isInSpace()),
             Trace::tape($from, $to),
             $details,
         );

@@ -9,6 +9,7 @@ use Lumbro\Core\Catalogue\Card\CardSpot;
 use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Decision\Thresholds;
 use Lumbro\Core\Placement\AxleLine;
+use Lumbro\Core\Placement\BodyAxis;
 use Lumbro\Core\Placement\CartesianSpot;
 use Lumbro\Core\Placement\Facing;
 use Lumbro\Core\Placement\LineThroughMarks;
@@ -27,7 +28,7 @@ use Lumbro\Core\Survey\Observation\Observation;
 /** The plan that every school measures in: the car's points, the stand, and the spot the card wants. */
 final readonly class Ground
 {
-    public const REFERENCES = ['body-centreline', 'thrust-line', 'axles'];
+    public const REFERENCES = ['body-axis', 'body-centreline', 'thrust-line', 'axles'];
 
     /** The body of the stand and its points. */
     public StandGround $stand;
@@ -56,6 +57,8 @@ final readonly class Ground
      * @param Kit                  $kit       what is measured with, and the stand
      * @param string               $reference one of REFERENCES
      * @param bool                 $hasWheels whether the rear wheels' headings belong to the survey
+     * @param FloorGround|null     $floor     of a survey in space
+     * @param float|null           $height    of the target's centre over the wheels' plane, mm, of a survey in space
      */
     public function __construct(
         public CarGround $car,
@@ -63,6 +66,8 @@ final readonly class Ground
         public Kit $kit,
         public string $reference = 'body-centreline',
         public bool $hasWheels = false,
+        public ?FloorGround $floor = null,
+        public ?float $height = null,
     ) {
         $this->datum = $car->datum($spot->datum);
         [$x, $y] = $this->required();
@@ -71,7 +76,7 @@ final readonly class Ground
         [$this->nearHubs, $this->farHubs] = $this->isAhead ? [['FL', 'FR'], ['RL', 'RR']] : [['RL', 'RR'], ['FL', 'FR']];
         [$sensorX, $sensorY] = $car->place('sensor');
         $yaw = $spot instanceof CardSpot ? deg2rad($spot->yaw) : atan2($sensorY - $y, $sensorX - $x);
-        $this->stand = new StandGround($kit, $x, $y, $yaw);
+        $this->stand = new StandGround($kit, $x, $y, $yaw, $height, $car->sheet->hubHeight);
         $layout = new Layout($this->network([], false));
         $this->nominal = new Geometry($layout, $layout->start);
     }
@@ -85,7 +90,31 @@ final readonly class Ground
     /** The line through both plumbed marks, pointing forward. */
     public function line(): Line
     {
-        return new Line('rearMark', 'frontMark');
+        return new Line('rearMark', 'frontMark', $this->isInSpace());
+    }
+
+    /** The same line as a tape or rule counts along it or off it the other way. */
+    public function lineBack(): Line
+    {
+        return new Line('frontMark', 'rearMark', $this->isInSpace());
+    }
+
+    /** How far a point lies off the car's middle with everything where the sheet has it, mm, left positive. */
+    public function across(string $point): float
+    {
+        return $this->nominal->y[$point];
+    }
+
+    /** Whether heights belong to the survey. */
+    public function isInSpace(): bool
+    {
+        return $this->floor !== null && $this->height !== null;
+    }
+
+    /** The same ground measured otherwise. */
+    public function with(Kit $kit, bool $hasWheels): self
+    {
+        return new self($this->car, $this->spot, $kit, $this->reference, $hasWheels, $this->floor, $this->height);
     }
 
     /**
@@ -102,12 +131,22 @@ final readonly class Ground
             $bodies[] = $this->stand->body($names, $guessed);
         }
 
+        $points = $this->car->points($this->hasWheels);
+        $headings = $this->hasWheels ? WheelGround::headings() : [];
+        if ($this->floor === null || $this->height === null) {
+            return new Network($points, $bodies, $headings, [$this->car->tape($this->kit)], $observations);
+        }
+
         return new Network(
-            $this->car->points($this->hasWheels),
-            $bodies,
-            $this->hasWheels ? WheelGround::headings() : [],
-            [$this->car->tape($this->kit)],
-            $observations,
+            points: [...$points, ...$this->floor->points($this->car->sheet, [$this->stand->x, $this->stand->y], $this->car->place('sensor'))],
+            bodies: $bodies,
+            headings: $headings,
+            instruments: array_values(array_filter([$this->car->tape($this->kit), $this->car->rule($this->kit), FloorGround::warp()])),
+            observations: [...$observations, ...$this->floor->observations()],
+            vertical: $this->floor->vertical(),
+            levels: $this->floor->levels(),
+            bounds: $this->car->bounds() + $this->floor->bounds(),
+            judgement: $this->car->rules->judgement(),
         );
     }
 
@@ -131,12 +170,14 @@ final readonly class Ground
             spot: $polar ? new PolarSpot($this->datum, $spot->range, deg2rad($spot->bearing)) : new CartesianSpot($this->datum, $spot->along, $spot->across),
             facing: $polar ? Facing::aimedAt('sensor') : Facing::yaw(deg2rad($spot->yaw)),
             tolerances: $polar
-                ? new Tolerances(bearing: $angle($spot->toleranceBearing), range: $spot->toleranceRange)
-                : new Tolerances($spot->toleranceAlong, $spot->toleranceAcross, $angle($spot->toleranceYaw)),
-            sensor: new SensorPlace('sensor', $polar ? null : $this->car->design()),
+                ? new Tolerances(bearing: $angle($spot->toleranceBearing), range: $spot->toleranceRange, height: $this->isInSpace() ? $spot->toleranceHeight : null)
+                : new Tolerances($spot->toleranceAlong, $spot->toleranceAcross, $angle($spot->toleranceYaw), height: $this->isInSpace() ? $spot->toleranceHeight : null),
+            // A target set level with the sensor, wherever that is, is specified to lie straight ahead of it.
+            sensor: new SensorPlace('sensor', $polar ? null : $this->car->design(), $this->isInSpace() ? ($spot->level ? $this->height : $this->car->designHeight()) : null),
             candidates: $candidates,
             thresholds: $thresholds,
             tellsRange: $polar,
+            height: $this->isInSpace() ? $this->height : null,
         );
     }
 
@@ -152,8 +193,10 @@ final readonly class Ground
     {
         $bodies = [$this->stand->withArm($more)->body(Names::stand(), false)];
 
+        $network = $this->network([], false);
+
         return new Geometry(
-            new Layout(new Network($this->car->points($this->hasWheels), $bodies, $this->hasWheels ? WheelGround::headings() : [], [$this->car->tape($this->kit)], [])),
+            new Layout(new Network($network->points, $bodies, $network->headings, $network->instruments, [], $network->vertical, $network->levels)),
             $this->nominal->state,
         );
     }
@@ -170,6 +213,7 @@ final readonly class Ground
         return match ($reference) {
             'thrust-line' => new ThrustLine(['RL', 'RR'], ['wheelRL', 'wheelRR']),
             'axles' => new AxleLine(['RL', 'RR'], ['FL', 'FR']),
+            'body-axis' => new BodyAxis(),
             default => new LineThroughMarks('rearMark', 'frontMark'),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Method;
 
 use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
 use Lumbro\Core\Measure\StandardUncertainty;
 
 /** Standard uncertainties of single readings as they are taken by hand, mm: the instrument's and the hands'. */
@@ -16,6 +17,9 @@ final class Handling
     /** A laser spot is wider than a rule's division, mm. */
     private const BEAM = 1.0;
 
+    /** How far a large square, or three sides of 3, 4 and 5, misses a right angle, rad. */
+    private const SQUARE = 0.0012;
+
     /** A tape between two points. */
     public static function tape(Kit $kit): float
     {
@@ -25,6 +29,24 @@ final class Handling
     /** A rule read at a laser's spot. */
     public static function beam(Kit $kit): float
     {
-        return hypot(StandardUncertainty::ofReading($kit->rule->accuracy, $kit->rule->resolution, self::MARKING), self::BEAM);
+        return self::rule($kit->rule);
+    }
+
+    /** The same with a rule, or a tape, of one's choice. */
+    public static function rule(MeasuringInstrument $rule): float
+    {
+        return hypot(StandardUncertainty::ofReading($rule->accuracy, $rule->resolution, self::MARKING), self::BEAM);
+    }
+
+    /** A distance along the line to a point that lies so far aside, mm: its foot on the line is laid by a large square. */
+    public static function squared(Kit $kit, float $aside): float
+    {
+        return hypot(self::tape($kit), self::SQUARE * $aside);
+    }
+
+    /** A height read off a staff or an upright tape. */
+    public static function staff(Kit $kit): float
+    {
+        return StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution, self::MARKING);
     }
 }

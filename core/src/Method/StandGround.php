@@ -13,13 +13,16 @@ final readonly class StandGround
     /** What is known of a stand that has not been measured: mm and rad. */
     private const SOMEWHERE = 500.0;
     private const SOME_YAW = 10 * M_PI / 180;
+    private const SOME_HEIGHT = 300.0;
 
     /**
      * @param float $x   of the target on its spot, mm
      * @param float $y   of the target on its spot, mm
      * @param float $yaw of the stand there, rad
+     * @param float|null $height of the target's centre there, mm over the wheels' plane; null for a stand in the plan
+     * @param float      $barHeight of the bar over the wheels' plane, mm
      */
-    public function __construct(private Kit $kit, public float $x, public float $y, public float $yaw) {}
+    public function __construct(private Kit $kit, public float $x, public float $y, public float $yaw, public ?float $height = null, private float $barHeight = 0.0) {}
 
     /** Whether it faces the way the car does, so that its own left is the car's left. */
     public function facesForward(): bool
@@ -34,13 +37,14 @@ final readonly class StandGround
      */
     public function withArm(float $more): self
     {
-        return new self($this->kit->withTargetLeft($this->kit->targetLeft + $more), $this->x - $more * sin($this->yaw), $this->y + $more * cos($this->yaw), $this->yaw);
+        return new self($this->kit->withTargetLeft($this->kit->targetLeft + $more), $this->x - $more * sin($this->yaw), $this->y + $more * cos($this->yaw), $this->yaw, $this->height, $this->barHeight);
     }
 
     /** The stand as a body of the survey; one that may be anywhere carries coarse guesses. */
     public function body(Names $names, bool $guessed): Body
     {
         [$ahead, $left] = [$this->kit->targetAhead, $this->kit->targetLeft];
+        $bar = $this->height === null ? 0.0 : $this->barHeight - $this->height;
         $side = $this->facesForward() ? $this->kit->halfWidth : -$this->kit->halfWidth;
 
         return new Body(
@@ -48,10 +52,12 @@ final readonly class StandGround
             x: $this->x - $ahead * cos($this->yaw) + $left * sin($this->yaw),
             y: $this->y - $ahead * sin($this->yaw) - $left * cos($this->yaw),
             yaw: $this->yaw,
-            points: [$names->target => [$ahead, $left], $names->barLeft => [0.0, $side], $names->barRight => [0.0, -$side]],
+            points: [$names->target => [$ahead, $left, 0.0], $names->barLeft => [0.0, $side, $bar], $names->barRight => [0.0, -$side, $bar]],
             sx: $guessed ? self::SOMEWHERE : null,
             sy: $guessed ? self::SOMEWHERE : null,
             syaw: $guessed ? self::SOME_YAW : null,
+            z: $this->height,
+            sz: $this->height === null ? null : self::SOME_HEIGHT,
         );
     }
 }

@@ -132,13 +132,12 @@ final readonly class Placement
      *
      * @return array{Moves, array<string, float>}
      */
-    public function planned(PlacementTask $task, bool $turn, bool $shift): array
+    public function planned(PlacementTask $task, bool $turn, bool $shift, bool $raise = false): array
     {
         $at = $this->solution->geometry;
         $by = $turn ? $this->moves->turn : 0.0;
-        $moves = $shift
-            ? self::moves($task, $this->frame, $this->required, $by, $at)
-            : new Moves($by, 0.0, 0.0);
+        $whole = self::moves($task, $this->frame, $this->required, $by, $at);
+        $moves = new Moves($by, $shift ? $whole->along : 0.0, $shift ? $whole->across : 0.0, $raise ? $whole->height : null);
 
         return [$moves, self::predict($task, $this->frame, $moves, $at)];
     }

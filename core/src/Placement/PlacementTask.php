@@ -34,4 +34,24 @@ final readonly class PlacementTask
         public ?float $height = null,
         public ?Reliably $reliably = null,
     ) {}
+
+    /** The same of another survey. */
+    public function on(Network $network): self
+    {
+        return new self(
+            network: $network,
+            body: $this->body,
+            target: $this->target,
+            reference: $this->reference,
+            spot: $this->spot,
+            facing: $this->facing,
+            tolerances: $this->tolerances,
+            sensor: $this->sensor,
+            candidates: $this->candidates,
+            thresholds: $this->thresholds,
+            tellsRange: $this->tellsRange,
+            height: $this->height,
+            reliably: $this->reliably,
+        );
+    }
 }

@@ -94,13 +94,15 @@ final readonly class SimulatedTool
     {
         [$azimuth, $elevation] = $this->world->placementError();
         $card = $this->world->context->cardSensor;
+        // An axis that the card frees of placement does not feel it.
+        $elevation = in_array('elevation', $card->placementFree, true) ? 0.0 : $elevation;
         $azimuth += ($this->world->context->sensor->looksBack() ? -1 : 1) * rad2deg(atan($this->sensor->shift / $this->world->range()));
         if (max(abs($azimuth), abs($elevation)) > self::WINDOW || $this->level() - $this->scenario->echoLevel < self::FAINT) {
             return new ToolReply('failed', 'No target found in the expected window', ['reason' => 'no-target', 'level' => round($this->level(), 1)]);
         }
         // What else reflects pulls the bearing towards itself, by its share of the echo's power.
         $share = 10 ** ($this->clutter() / 10);
-        $seen = ($azimuth + $share * ($this->scenario->clutter[1] ?? 0.0)) / (1 + $share);
+        $seen = ($azimuth + $share * ($this->scenario->clutter[1] ?? 0.0)) / (1 + $share) + $this->world->bend();
         $sign = $card->reportsTargetAngle ? -1 : 1;
         $read = fn(string $axis, float $value): float => round($sign * $value + $card->s * $this->world->noise->draw("read {$this->reads()} $axis"), 2) + 0.0;
 
@@ -149,7 +151,7 @@ final readonly class SimulatedTool
 
     private function emptyLevel(): float
     {
-        return max(-20.0, $this->scenario->echoLevel - 2 * $this->scenario->coverLoss + $this->clutter());
+        return max(-20.0, $this->scenario->echoLevel - 2 * $this->scenario->coverLoss + max($this->clutter(), $this->world->secondEcho()));
     }
 
     private function voltage(): float

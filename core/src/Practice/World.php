@@ -11,17 +11,19 @@ use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Numeric\Angle;
+use Lumbro\Core\Placement\Placement;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Layout;
 
 /**
  * A bay with a car whose truth is known to the scenario alone. Each move on the record is made as the core proposed
  * it, by hands that are not perfect.
  */
-final readonly class World
+readonly class World
 {
     public Geometry $truth;
 
@@ -33,6 +35,9 @@ final readonly class World
     public int $position;
 
     public SeededNoise $noise;
+
+    /** @var array<string, int> call → how often it was read */
+    private array $times;
 
     /** @param list<Line> $entries the task's record so far */
     public function __construct(public TaskContext $context, public Scenario $scenario, array $entries)
@@ -47,15 +52,23 @@ final readonly class World
             $state[$place] += $x;
             $state[$place + 1] += $y;
         }
+        $state = $this->disturbed($state, $nominal->layout);
         $stand = $nominal->layout->free['stand'];
+        [$z, $yaw] = [$nominal->layout->z['stand'] ?? null, $nominal->layout->yaw['stand']];
         // Where it was put down before the target was hung on another arm.
         $first = $plan->standSet === null
             ? $nominal->state
             : (new MeasuringPlan($context, array_values(array_filter($entries, static fn(Line $entry): bool => ! $entry instanceof StandSet))))->nominal()->state;
         $state[$stand] = $first[$stand] + $scenario->standX;
         $state[$stand + 1] = $first[$stand + 1] + $scenario->standY;
-        $state[$stand + 2] = $first[$stand + 2] + $scenario->standYaw;
+        $state[$yaw] = $first[$yaw] + $scenario->standYaw;
         $height = $scenario->targetHeight;
+        if ($z !== null) {
+            // Set up over its own floor, wherever that lies.
+            $state[$z] += $height - $context->spot->height - $scenario->floorBelow;
+            $state[$nominal->layout->z['siteFloor']] -= $scenario->floorBelow;
+            $state[$nominal->layout->z['sensor']] += $scenario->sensorHeight - $context->cardSensor->height;
+        }
 
         $record = new TaskRecord($entries, $plan->spoiledBy(...), $plan->spoiledByArm(...), $context->order->carMoved ?? []);
         foreach ($record->moves as $position => $move) {
@@ -67,6 +80,17 @@ final readonly class World
         $this->truth = new Geometry($nominal->layout, $state);
         $this->targetHeight = $height;
         $this->position = $record->position();
+        $times = [];
+        foreach ($record->readings as $reading) {
+            $times[$reading->call] = ($times[$reading->call] ?? 0) + 1;
+        }
+        $this->times = $times;
+    }
+
+    /** How often a call was read so far. */
+    protected function times(string $call): int
+    {
+        return $this->times[$call] ?? 0;
     }
 
     /**
@@ -79,6 +103,9 @@ final readonly class World
     {
         $nominal = $this->plan->nominal();
         $card = $this->context->card;
+        if ($this->plan->ground->isInSpace()) {
+            return $this->errorInSpace();
+        }
         if ($card->isPlate) {
             $tilt = ($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt;
 
@@ -96,6 +123,52 @@ final readonly class World
         ];
     }
 
+    /**
+     * How the set-up is off at the truth, by the same figures that are estimated from the readings.
+     *
+     * @return array{float, float} degrees
+     */
+    private function errorInSpace(): array
+    {
+        $card = $this->context->card;
+        $figures = Placement::figures($this->plan->task([], false), $this->truth);
+        $facing = deg2rad($this->context->sensor->facing);
+        $grade = rad2deg(atan($this->truth->a * cos($facing) + $this->truth->b * sin($facing)));
+
+        return [
+            rad2deg($figures[$card->isPlate ? 'yaw' : 'bearing']->value),
+            match (true) {
+                $card->adjustment?->inclinometer !== null => -$grade,
+                $card->isPlate => ($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt - $grade,
+                default => rad2deg($figures['elevation']->value),
+            },
+        ];
+    }
+
+    /** By how much a second echo bends the bearing where the stand is now, degrees; none here. */
+    public function bend(): float
+    {
+        return 0.0;
+    }
+
+    /** How strong that echo is against the target's, dB. */
+    public function secondEcho(): float
+    {
+        return -60.0;
+    }
+
+    /**
+     * The state of the unknowns with whatever else is wrong in this bay; nothing here.
+     *
+     * @param array<int, float> $state
+     *
+     * @return array<int, float>
+     */
+    protected function disturbed(array $state, Layout $layout): array
+    {
+        return $state;
+    }
+
     /** Of the target from the sensor, mm. */
     public function range(): float
     {
@@ -105,7 +178,13 @@ final readonly class World
     /** What a staff under a level laser shows at a wheel or at this sensor's spot, mm. */
     public function staff(string $place): float
     {
-        return 1200.0 + (str_starts_with($place, 'site-') ? $this->scenario->floorBelow : 0.0) + 0.4 * $this->noise->draw("staff $place");
+        return 1200.0 + $this->fallen($place) + 0.4 * $this->noise->draw("staff $place");
+    }
+
+    /** How far the floor at a wheel or at this sensor's spot lies under a level laser plane's own middle, mm. */
+    protected function fallen(string $place): float
+    {
+        return str_starts_with($place, 'site-') ? $this->scenario->floorBelow : 0.0;
     }
 
     /**
@@ -135,7 +214,7 @@ final readonly class World
         $plan = $setUp->plan($move->kinds)[0] ?? null;
         $heading = $setUp->placement === null ? 0.0 : $setUp->placement->referenceHeading;
         if (in_array(MoveKind::Turn, $move->kinds, true)) {
-            $state[$stand + 2] += ($plan->turn ?? 0.0) + deg2rad($slip('turn', $this->scenario->handsDegrees));
+            $state[$this->plan->nominal()->layout->yaw['stand']] += ($plan->turn ?? 0.0) + deg2rad($slip('turn', $this->scenario->handsDegrees));
         }
         if (in_array(MoveKind::Shift, $move->kinds, true)) {
             $along = ($plan->along ?? 0.0) + $slip('along', $this->scenario->handsMm);
@@ -144,7 +223,12 @@ final readonly class World
             $state[$stand + 1] += $along * sin($heading) + $across * cos($heading);
         }
         if (in_array(MoveKind::Height, $move->kinds, true)) {
-            $height += -($setUp->height->deviation ?? 0.0) + $slip('height', $this->scenario->handsMm);
+            $rise = -($setUp->height->deviation ?? 0.0) + $slip('height', $this->scenario->handsMm);
+            $height += $rise;
+            $z = $this->plan->nominal()->layout->z['stand'] ?? null;
+            if ($z !== null) {
+                $state[$z] += $rise;
+            }
         }
 
         return [$state, $height];

@@ -30,7 +30,7 @@ final class Replay
     public static function refusals(TaskJournal $sealed): array
     {
         $order = $sealed->order->lines();
-        $journal = new TaskJournal(new OrderJournal($sealed->order->context, []), $sealed->sensor, $sealed->bay, $sealed->earlierLevels, []);
+        $journal = new TaskJournal(new OrderJournal($sealed->order->context, []), $sealed->sensor, $sealed->bay, $sealed->earlierLevels, [], $sealed->rules);
         $from = self::sinceCard($order, $sealed->sensor);
         $refused = [];
         foreach (self::merged($order, $sealed->entries()) as $line) {

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Record;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Commands\Situation;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
@@ -36,6 +37,7 @@ final class TaskJournal implements TaskStanding
      * @param Bay         $bay           as it was surveyed, from no car
      * @param list<float> $earlierLevels echo levels of earlier accepted tasks by the same card, dB
      * @param list<Line>  $lines         oldest first
+     * @param RuleSet     $rules         by which it is judged
      */
     public function __construct(
         public readonly OrderJournal $order,
@@ -43,20 +45,22 @@ final class TaskJournal implements TaskStanding
         public readonly Bay $bay,
         public readonly array $earlierLevels,
         private array $lines,
+        public readonly RuleSet $rules = RuleSet::NOW,
     ) {}
 
     /**
      * @param array<array-key, Node> $basis "sensor", "bay" and, where they are known, "earlierLevels" of what it rests on
      * @param list<Node>             $lines oldest first
+     * @param RuleSet                $rules by which it is judged
      *
      * @throws InvalidInput naming the field that is missing, unknown or wrong
      */
-    public static function read(OrderJournal $order, array $basis, array $lines): self
+    public static function read(OrderJournal $order, array $basis, array $lines, RuleSet $rules = RuleSet::NOW): self
     {
         $bay = $basis['bay'] ?? throw InvalidInput::missing('/basis', 'bay');
         $levels = isset($basis['earlierLevels']) ? array_map(static fn(Node $level): float => $level->between(-300, 300), $basis['earlierLevels']->fewItems(self::LEVELS)) : [];
 
-        return new self($order, $basis['sensor']->id(), Document::read(Bay::class, $bay), $levels, self::lines(...$lines));
+        return new self($order, $basis['sensor']->id(), Document::read(Bay::class, $bay), $levels, self::lines(...$lines), $rules);
     }
 
     /** @return list<Line> as records have them */
@@ -82,7 +86,7 @@ final class TaskJournal implements TaskStanding
             $state = $this->order->state();
             $card = $this->order->context->cards[$this->sensor] ?? throw InvalidInput::because('/basis/cards', 'record.no-card', ['sensor' => $this->sensor]);
             $kit = $state->kit() ?? throw InvalidInput::because('/basis/register', 'kit.incomplete');
-            $this->context = TaskBasis::of($state, $this->sensor, $card, $kit, $this->bay, $this->earlierLevels);
+            $this->context = TaskBasis::of($state, $this->sensor, $card, $kit, $this->bay, $this->earlierLevels, $this->rules);
         }
 
         return $this->context;

@@ -16,6 +16,7 @@ final readonly class Clues
      * @param float|null               $voltage    as last read, V
      * @param Verdict|null             $setUp      of the placement as a whole
      * @param float|null               $emptyLevel of the empty zone against what the target should give, dB
+     * @param float                    $emptyUnder what it has to lie under, dB
      * @param bool|null                $film       whether the film build over the sensor is within its limit
      * @param bool|null                $gain       whether the screws moved the sensor as their thread says
      * @param bool                     $strays     whether readings do not repeat
@@ -30,6 +31,7 @@ final readonly class Clues
         public ?float $voltage = null,
         public ?Verdict $setUp = null,
         public ?float $emptyLevel = null,
+        public float $emptyUnder = Diagnosis::NOT_EMPTY,
         public ?bool $film = null,
         public ?bool $gain = null,
         public bool $strays = false,

@@ -123,7 +123,7 @@ final readonly class Diagnosis
             }, $e->setUp === Verdict::Holds ? null : Message::of('clue.set-up'));
         }
         if ($e->emptyLevel !== null && $is(Cause::Clutter)) {
-            $add($e->emptyLevel > self::NOT_EMPTY ? 6.0 : 0.2, $e->emptyLevel > self::NOT_EMPTY ? Message::of('clue.empty-zone', ['under' => Quantity::decibels(-$e->emptyLevel)]) : null);
+            $add($e->emptyLevel > $e->emptyUnder ? 6.0 : 0.2, $e->emptyLevel > $e->emptyUnder ? Message::of('clue.empty-zone', ['under' => Quantity::decibels(-$e->emptyLevel)]) : null);
         }
         if ($e->film !== null && $is(Cause::Cover)) {
             $add($e->film ? 0.3 : 4.0, $e->film ? null : Message::of('clue.film'));

@@ -13,7 +13,10 @@ use Lumbro\Core\Journal\RunReleased;
 /** What one run says of the axis, with the set-up it was made in taken out. */
 final readonly class RunResult
 {
-    /** @param string $echo "as-expected", "low" or "high" */
+    /**
+     * @param string $echo "as-expected", "low" or "high"
+     * @param bool   $unlimited whether an axis without a limit stands in nobody's way
+     */
     public function __construct(
         public RunMade $run,
         public ?RunReleased $release,
@@ -22,17 +25,12 @@ final readonly class RunResult
         public ?PlacementError $azimuthError,
         public ?PlacementError $elevationError,
         public string $echo,
+        private bool $unlimited = false,
     ) {}
 
     /** Out where either axis is out, holding where both hold. */
     public function verdict(): Verdict
     {
-        $verdicts = [$this->azimuth->decision?->verdict, $this->elevation->decision?->verdict];
-
-        return match (true) {
-            in_array(Verdict::Out, $verdicts, true) => Verdict::Out,
-            $verdicts === [Verdict::Holds, Verdict::Holds] => Verdict::Holds,
-            default => Verdict::Unproven,
-        };
+        return AxisFinding::together([$this->azimuth, $this->elevation], $this->unlimited);
     }
 }

@@ -21,6 +21,9 @@ use Lumbro\Core\SetUp\TaskRecord;
 /** Where the run and the proof of a task stand: a pure function of its record (needs J24 to J31). */
 final class RunState
 {
+    /** What a screw may lose in its thread when it is brought to its place in one sense, turns. */
+    private const BACKLASH = 0.2;
+
     public readonly RunLog $log;
 
     public readonly Routine $routine;
@@ -45,7 +48,7 @@ final class RunState
     {
         $this->log = new RunLog($entries, $record, Routine::steps($context->card));
         $this->routine = Routine::of($context->card, $this->log);
-        $this->policy = $context->order->policy ?? new Policy(1);
+        $this->policy = $context->policy();
         $this->finding = $this->found();
         $this->echo = EchoTrend::of(
             array_values(array_filter(array_map(static fn(RunMade $run): ?float => $run->echoLevel, $this->log->group()->runs ?? []), static fn(?float $level): bool => $level !== null)),
@@ -80,7 +83,15 @@ final class RunState
         $empty = $this->log->figure('emptyLevel');
 
         return $empty !== null && $this->echo->expected !== null && ! isset($this->log->checks[Cause::Clutter->value])
-            && $empty - $this->echo->expected > Diagnosis::NOT_EMPTY;
+            && $empty - $this->echo->expected > $this->emptyUnder();
+    }
+
+    /** How far the empty zone must lie under the target, dB, ≤ 0. */
+    public function emptyUnder(): float
+    {
+        $limits = array_filter([$this->context->cardSensor->limitAzimuth, $this->context->cardSensor->limitElevation], static fn(?float $limit): bool => $limit !== null);
+
+        return $this->context->rules->isInSpace() && $limits !== [] ? SecondEcho::allowed(min($limits)) : Diagnosis::NOT_EMPTY;
     }
 
     /** Whether the sensor may be adjusted at all: one that is owed nothing is only read. */
@@ -129,7 +140,7 @@ final class RunState
         }
         $findings = array_map($this->findingAfter(...), range(0, count($this->log->corrections)));
 
-        return ScrewPlan::of($screws, $this->finding, $this->log->corrections, $findings, $this->context->cardSensor);
+        return ScrewPlan::of($screws, $this->finding, $this->log->corrections, $findings, $this->context->cardSensor, $this->context->rules->isInSpace() ? self::BACKLASH : 0.0);
     }
 
     /** Electronic zeros stored in the sensor, those from before this task among them, degrees. */
@@ -217,7 +228,7 @@ final class RunState
         }
         $samePlace = $group !== null && $group->position === $this->positionOf($base);
 
-        return $before->afterZero($sum, $now, $samePlace, $this->context->cardSensor, $this->context->card->thresholds);
+        return $before->afterZero($sum, $now, $samePlace, $this->context);
     }
 
     private function positionOf(int $corrections): ?int
@@ -261,12 +272,23 @@ final class RunState
             $errors = array_map(static fn(?PlacementError $error): ?PlacementError => $error, $errors);
         }
 
-        return AxisFinding::of($group->runs !== [] ? $group->runs : throw new \LogicException('A group holds a reading.'), $this->context->cardSensor, $errors, $this->context->card->thresholds, match (true) {
+        return AxisFinding::of($group->runs !== [] ? $group->runs : throw new \LogicException('A group holds a reading.'), $this->context, $errors, $this->bias(), match (true) {
             // A run released past its bars is still no proof by a card that nobody has checked (need J38).
             ! $this->context->card->isChecked() => 'card-unchecked',
             $setUp->isConsistent() === false => 'inconsistent',
             default => null,
         });
+    }
+
+    /** What a second echo may add to all readings of a place alike, degrees, standard; none by rules that did not ask. */
+    private function bias(): float
+    {
+        if (! $this->context->rules->isInSpace()) {
+            return 0.0;
+        }
+        $empty = $this->log->figure('emptyLevel');
+
+        return SecondEcho::bias($empty === null || $this->context->card->echo?->expected === null ? null : $empty - $this->context->card->echo->expected);
     }
 
     private function evidence(): Clues
@@ -294,6 +316,7 @@ final class RunState
                 default => Verdict::Unproven,
             },
             emptyLevel: $empty === null || $expected === null ? null : $empty - $expected,
+            emptyUnder: $this->emptyUnder(),
             film: $this->context->order?->filmHolds,
             gain: $plan === null || ! $plan->wasTurned ? null : $plan->suspects === [],
             strays: $this->finding !== null && ! $this->finding->repeats,

@@ -30,10 +30,11 @@ final readonly class ScrewPlan
      * @param AxisFinding       $finding  of the axis now
      * @param list<Corrected>   $made     so far
      * @param list<AxisFinding|null> $findings of the axis before the first of them, and after each
+     * @param float             $backlash turns that a screw may lose, either way
      *
      * @throws CoreFailure where these screws cannot turn both axes
      */
-    public static function of(array $screws, AxisFinding $finding, array $made, array $findings, CardSensor $sensor): self
+    public static function of(array $screws, AxisFinding $finding, array $made, array $findings, CardSensor $sensor, float $backlash = 0.0): self
     {
         $position = array_fill_keys(array_map(static fn(Screw $screw): string => $screw->id, $screws), 0.0);
         foreach ($made as $correction) {
@@ -52,7 +53,7 @@ final readonly class ScrewPlan
         }
         // The mean of several readings is what each round rests on.
         $s = max(0.01, ...array_values($finding->errors));
-        $gains = $rounds === [] ? Gains::unknown() : Gains::learned($pair, $rounds, $s);
+        $gains = $rounds === [] ? Gains::unknown() : Gains::learned($pair, $rounds, $s, $backlash);
         $limits = new AxisPair($sensor->limitAzimuth ?? 1.0, $sensor->limitElevation ?? 1.0);
         $correction = Correction::of($pair, self::pair($finding), $limits, $gains);
         $turns = [];

@@ -17,6 +17,8 @@ use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\CarGround;
 use Lumbro\Core\Method\Ground;
+use Lumbro\Core\Method\Guards;
+use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Names;
 use Lumbro\Core\Method\Reads;
@@ -26,6 +28,7 @@ use Lumbro\Core\Method\Unknowns;
 use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Survey\Equation;
 use Lumbro\Core\Survey\Geometry;
+use Lumbro\Core\Survey\Observation\Observation;
 
 /** How a sensor's set-up is measured: the schools in use, the readings they ask for, and the one survey these make. */
 final class MeasuringPlan
@@ -80,16 +83,35 @@ final class MeasuringPlan
             }
         }
         $this->standSet = $set;
-        $this->referenceChosen = $context->card->reference === null ? $reference : null;
-        $line = $context->card->reference ?? $reference->reference ?? 'body-centreline';
-        $car = new CarGround($context->sheet, $context->cardSensor, $context->isSensorMeasured() ? $context->sensor : null, $context->order->marks ?? [], [$context->spot->datum]);
+        $this->referenceChosen = self::asksForReference($context) ? $reference : null;
+        $line = $this->reference();
+        $car = new CarGround($context->sheet, $context->cardSensor, $context->isSensorMeasured() ? $context->sensor : null, $context->order->marks ?? [], [$context->spot->datum], $context->measuredHeight(), $context->rules);
         $wheels = $line === 'thrust-line' || in_array('wheel-lasers', $chosen ?? [], true) || array_intersect(self::WHEEL_CALLS, array_keys($read)) !== [];
-        $ground = self::hung(new Ground($car, $context->spot, $context->kit, $line, $wheels), $set?->arm);
+        [$floor, $height] = $context->rules->isInSpace()
+            ? [SiteFloor::ground($context), $context->card->target->convert($context->spot->height, $context->spot->heightDatum, 'centre')]
+            : [null, null];
+        $ground = self::hung(new Ground($car, $context->spot, $context->kit, $line, $wheels, $floor, $height), $set?->arm);
         $chosen ??= [self::default($context->card, $ground)];
-        $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? new Ground($car, $context->spot, $ground->kit, $line, true) : $ground;
+        $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? $ground->with($ground->kit, true) : $ground;
         $this->schools = array_values(array_intersect(array_keys(Schools::all()), $chosen));
         $this->floor = SiteFloor::under($context, $this->ground);
         $this->asked = $this->ask(array_keys($read));
+    }
+
+    /** Whether the card leaves open which line its values are taken from. */
+    public static function asksForReference(TaskContext $context): bool
+    {
+        // A card that says the body's centreline without saying the car's own axis may mean the line through the marks.
+        return $context->card->reference === null || ($context->rules->isInSpace() && $context->card->reference === 'body-centreline');
+    }
+
+    private function reference(): string
+    {
+        return match (true) {
+            $this->referenceChosen !== null => $this->referenceChosen->reference,
+            self::asksForReference($this->context) => $this->context->rules->isInSpace() ? 'body-axis' : 'body-centreline',
+            default => $this->context->card->reference ?? 'body-centreline',
+        };
     }
 
     /** @return list<PreparationItem> the steps that establish the line, of all schools in use */
@@ -128,7 +150,39 @@ final class MeasuringPlan
     /** A reading that is asked for, or was taken; null where there is none of this name. */
     public function call(string $id): ?Call
     {
-        return $this->asked[$id] ?? null;
+        if (isset($this->asked[$id]) || ! $this->ground->isInSpace()) {
+            return $this->asked[$id] ?? null;
+        }
+        $known = $this->known()[$id] ?? null;
+
+        // What a rig reports belongs to its own school.
+        return $known?->details->statesAccuracy === true ? null : $known;
+    }
+
+    /** How long a reading of this name takes, minutes. */
+    public function minutes(string $id): float
+    {
+        return Minutes::of($id);
+    }
+
+    /**
+     * Readings beside those asked for that could guard the set-up: each of them once more only after it was taken.
+     *
+     * @param array<string, ReadingTaken> $readings call → reading
+     *
+     * @return array<string, Call>
+     */
+    public function guards(array $readings): array
+    {
+        $guards = [];
+        foreach ($this->ground->isInSpace() ? $this->known() : [] as $id => $call) {
+            $fits = $this->ground->hasWheels || ! in_array($call->details->of->id ?? $id, self::WHEEL_CALLS, true);
+            if (! isset($readings[$id]) && $fits && ($this->asked[$id] ?? null)?->isCheck() !== false && ! $call->details->statesAccuracy) {
+                $guards[$id] = $call;
+            }
+        }
+
+        return $guards;
     }
 
     /** Whether the height must be measured for the run: not where nothing limits it and the axis is free of it. */
@@ -170,13 +224,33 @@ final class MeasuringPlan
             }
             $reading = $readings[$call->id] ?? null;
             if ($reading !== null) {
-                $observations[] = $call->observation($reading->value, $rise, $names, $reading->s);
+                $observations[] = $this->observed($call, $reading, $rise, $names);
             } elseif (! $guessed) {
                 $candidates[] = $call->observation(null, $rise, $names);
             }
         }
 
         return $this->ground->task($this->ground->network($observations, $guessed), $candidates, $this->context->card->thresholds, $names);
+    }
+
+    /** A reading as the survey counts it: a height to any place of the target's drawing is one of its centre. */
+    private function observed(Call $call, ReadingTaken $reading, float $rise, Names $names): Observation
+    {
+        return $call->observation($this->centred($call, $reading->value, $reading->datum), $rise, $names, $reading->s);
+    }
+
+    /** Of a height to a datum of the target, that of its centre, mm; any other value as it is. */
+    private function centred(Call $call, float $value, ?string $datum): float
+    {
+        return $call->reads === Reads::Height ? $this->context->card->target->convert($value, $datum ?? $this->context->spot->heightDatum, 'centre') : $value;
+    }
+
+    /** A value of the survey as a person reads it, heights to a datum of the target: mm or degrees. */
+    public function asRead(Call $call, float $value, ?string $datum = null): float
+    {
+        $read = $call->asRead($value);
+
+        return $call->reads === Reads::Height ? $this->context->card->target->convert($read, 'centre', $datum ?? $this->context->spot->heightDatum) : $read;
     }
 
     /** The plan with the target on its spot and everything else where the sheet has it. */
@@ -192,13 +266,16 @@ final class MeasuringPlan
      */
     public function reading(Call $call, Geometry $at): float
     {
-        return $call->asRead(Equation::of($call->observation(null, $this->rise(null), Names::stand()), $at)->value);
+        return $this->asRead($call, Equation::of($call->observation(null, $this->rise(null), Names::stand()), $at)->value);
     }
 
     /** What a call should read with the target on its spot, mm or degrees; heights to the card's datum. */
     public function expected(Call $call): float
     {
-        return $this->expected[$call->id] ??= $call->isSurveyed() ? $this->reading($call, $this->ground->nominal) : $this->requiredHeight();
+        return $this->expected[$call->id] ??= match (true) {
+            $call->reads === Reads::Height => $this->requiredHeight(),
+            default => $this->reading($call, $this->ground->nominal),
+        };
     }
 
     /**
@@ -214,16 +291,19 @@ final class MeasuringPlan
         $x = $at->layout->free['stand'];
         $shifted = in_array(MoveKind::Shift, $kinds, true);
         $turned = in_array(MoveKind::Turn, $kinds, true);
-        $spoiled = in_array(MoveKind::Height, $kinds, true) ? ['height'] : [];
+        $raised = in_array(MoveKind::Height, $kinds, true);
+        [$z, $yaw] = [$at->layout->z['stand'] ?? null, $at->layout->yaw['stand']];
+        $spoiled = $raised && $z === null ? ['height'] : [];
         $rise = $this->rise(null);
-        foreach ($shifted || $turned ? $this->asked : [] as $call) {
+        foreach ($shifted || $turned || $z !== null ? $this->all() : [] as $call) {
             if (! $call->isSurveyed()) {
                 continue;
             }
             $row = Equation::of($call->observation(null, $rise, Names::stand()), $at)->row;
             $effect = max(
                 $shifted ? hypot($row[$x] ?? 0.0, $row[$x + 1] ?? 0.0) * self::SLIP : 0.0,
-                $turned ? abs($row[$x + 2] ?? 0.0) * self::SLIP_TURN : 0.0,
+                $turned ? abs($row[$yaw] ?? 0.0) * self::SLIP_TURN : 0.0,
+                $raised && $z !== null ? abs($row[$z] ?? 0.0) * self::SLIP : 0.0,
             );
             if ($effect > $call->s / 2) {
                 $spoiled[] = $call->id;
@@ -239,7 +319,7 @@ final class MeasuringPlan
         $moved = $this->ground->withArm(self::SLIP);
         $rise = $this->rise(null);
         $spoiled = [];
-        foreach ($this->asked as $call) {
+        foreach ($this->all() as $call) {
             if ($call->isSurveyed()) {
                 $observation = $call->observation(null, $rise, Names::stand());
                 if (abs(Equation::of($observation, $moved)->value - Equation::of($observation, $this->ground->nominal)->value) > $call->s / 2) {
@@ -282,7 +362,7 @@ final class MeasuringPlan
         // A stand that faces the car has the car's left on its own right.
         return $arm === null
             ? $ground
-            : new Ground($ground->car, $ground->spot, $ground->kit->withTargetLeft($ground->stand->facesForward() ? $arm : -$arm), $ground->reference, $ground->hasWheels);
+            : $ground->with($ground->kit->withTargetLeft($ground->stand->facesForward() ? $arm : -$arm), $ground->hasWheels);
     }
 
     /** The school a card and this place begin with. */
@@ -316,8 +396,7 @@ final class MeasuringPlan
                 }
             }
         }
-        $height = new Call('height', $this->context->kit->staff->id, Reads::Height, 1.0, details: new CallDetails(check: ! $this->needsHeight(), datums: array_keys($this->context->card->target->heights)));
-        $asked = $placing + ['height' => $height] + $checks;
+        $asked = $placing + ['height' => $this->heightCall()] + $checks;
         $others = array_diff($read, array_keys($asked));
         if ($others !== []) {
             $asked += array_intersect_key($this->known(), array_flip($others));
@@ -326,14 +405,33 @@ final class MeasuringPlan
         return $asked;
     }
 
+    private function heightCall(): Call
+    {
+        $datums = array_keys($this->context->card->target->heights);
+
+        return $this->ground->isInSpace()
+            ? Guards::height($this->ground, ! $this->needsHeight(), ...$datums)
+            : new Call('height', $this->context->kit->staff->id, Reads::Height, 1.0, details: new CallDetails(check: ! $this->needsHeight(), datums: $datums));
+    }
+
     /** @return list<School> those that can be used here */
     public function usable(): array
     {
         return array_values(array_filter(Schools::all(), fn(School $school): bool => $school->hindrance($this->ground) === null));
     }
 
+    /** @return array<string, Call> those asked for and, in space, every other that could be taken in this survey */
+    private function all(): array
+    {
+        if (! $this->ground->isInSpace()) {
+            return $this->asked;
+        }
+
+        return $this->asked + ($this->ground->hasWheels ? $this->known() : array_filter($this->known(), static fn(Call $call): bool => ! in_array($call->details->of->id ?? $call->id, self::WHEEL_CALLS, true)));
+    }
+
     /** @return list<array{school: School, hindrance: Message|null, calls: list<Call>}> every school, usable or not */
-    public function all(): array
+    public function ways(): array
     {
         $all = [];
         foreach (Schools::all() as $school) {
@@ -376,6 +474,14 @@ final class MeasuringPlan
                     $this->known[$call->id] ??= $call;
                 }
             }
+            foreach (Guards::calls($this->ground, $this->heightCall()) as $call) {
+                $this->known[$call->id] ??= $call;
+            }
+            foreach ($this->ground->isInSpace() ? $this->known : [] as $call) {
+                for ($time = 2; $time <= Guards::MOST && ! $call->details->statesAccuracy; $time++) {
+                    $this->known["$call->id-$time"] = Guards::again($call, $time);
+                }
+            }
         }
 
         return $this->known;
@@ -386,6 +492,6 @@ final class MeasuringPlan
     {
         return $this->whole ??= $this->ground->hasWheels
             ? $this->ground
-            : new Ground($this->ground->car, $this->ground->spot, $this->ground->kit, $this->ground->reference, true);
+            : $this->ground->with($this->ground->kit, true);
     }
 }

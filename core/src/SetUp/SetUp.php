@@ -14,11 +14,13 @@ use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Method\Handling;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Placement\Deviation;
 use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Placement\Placement;
 use Lumbro\Core\Placement\PlacementTask;
+use Lumbro\Core\Survey\Solution;
 
 /** The set-up at one position of the stand: what its readings say, and what would have to change. */
 final readonly class SetUp
@@ -29,6 +31,21 @@ final readonly class SetUp
 
     /** How well a plate's bubble or detent sets its tilt, degrees, standard. */
     private const TILT = 0.06;
+
+    /** So far off, as a part of the tolerance, a stand is moved however well its place is known. */
+    private const FAR = 0.2;
+
+    /** From so many standard deviations on a figure is one to be doubted. */
+    private const STRANGE = 2.0;
+
+    /** So many of the sheet's figures may be set aside before the readings themselves are doubted. */
+    private const SET_ASIDE = 3;
+
+    /** How far a plate's face is from square to what is measured of it, degrees, standard. */
+    private const SQUARE = 0.04;
+
+    /** How far a target's echo comes from beside its drawing, mm, standard. */
+    private const PHASE = 1.5;
 
     /** Fewer readings cannot place a stand. */
     private const FEWEST = 3;
@@ -47,11 +64,21 @@ final readonly class SetUp
     /** Whether the readings place the stand by themselves. */
     private bool $solved;
 
-    /** @param array<string, ReadingTaken> $readings call → reading */
-    public function __construct(private TaskContext $context, public MeasuringPlan $plan, public array $readings)
+    /** What could be wrong and not show; null where the rules do not ask. */
+    private ?Hiding $hiding;
+
+    /**
+     * @param array<string, ReadingTaken> $readings  call → reading
+     * @param list<string>                $confirmed calls whose reading came out the same when it was taken anew
+     */
+    public function __construct(private TaskContext $context, public MeasuringPlan $plan, public array $readings, private array $confirmed = [])
     {
         $found = null;
         $failure = null;
+        if (isset($readings['height'])) {
+            // A height to a place that the target does not have is nobody's reading.
+            $plan->rise($readings['height']);
+        }
         try {
             $found = $this->place();
         } catch (CoreFailure $caught) {
@@ -59,7 +86,46 @@ final readonly class SetUp
         }
         [$this->task, $this->placement, $this->solved] = $found ?? [null, null, false];
         $this->failure = $failure;
-        $this->height = isset($readings['height']) ? $this->heightVerdict($readings['height']) : null;
+        $this->height = match (true) {
+            ! isset($readings['height']) => null,
+            $plan->ground->isInSpace() => $this->heightInSpace(),
+            default => $this->heightVerdict($readings['height']),
+        };
+        $this->hiding = $plan->ground->isInSpace() && $this->placement !== null ? new Hiding($context, $plan, $readings, $this->placement) : null;
+    }
+
+    /** What one slip could do to an axis unseen; null where nobody asks, or the set-up is not placed. */
+    public function guard(string $axis): ?Guard
+    {
+        return $this->isPlaced() ? $this->hiding?->of($axis) : null;
+    }
+
+    /**
+     * The cheapest further readings after which no slip that would matter could hide.
+     *
+     * @param array<string, float> $left axis → what of its limit is left for a slip, degrees, where a run has been made
+     *
+     * @param list<string>|null    $moved respects that a move will put right; null where nobody asks for tolerances
+     *
+     * @param array<string, float> $spread axis → the standard uncertainty that the set-up may bring to it, degrees
+     *
+     * @return list<string>|null null where even all of them fall short, or the set-up is not placed
+     */
+    public function missing(array $left = [], ?array $moved = null, array $spread = []): ?array
+    {
+        return $this->isPlaced() ? $this->hiding?->missing($left, $moved, $spread) : null;
+    }
+
+    /** Whether no slip could hide that would matter, on every axis that the card limits. */
+    public function isGuarded(): bool
+    {
+        foreach (Hiding::AXES as $axis) {
+            if ($this->guard($axis)?->holds() === false) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether enough was read to place the stand. */
@@ -86,7 +152,53 @@ final readonly class SetUp
     /** @return list<string> observations first; only where the readings disagree or one stands out */
     public function suspects(): array
     {
-        return $this->isPlaced() && $this->placement !== null ? $this->placement->solution->suspects() : [];
+        return $this->isPlaced() && $this->placement !== null ? $this->blamed($this->placement->solution) : [];
+    }
+
+    /**
+     * Readings and staffs that a contradiction could sit in, the likeliest first, but for those that came out the same when
+     * they were taken anew.
+     *
+     * @return list<string>
+     */
+    public function doubtful(): array
+    {
+        $doubtful = [];
+        foreach ($this->placement->solution->residuals ?? [] as $residual) {
+            if (! $residual->prior && abs($residual->w ?? 0.0) >= self::STRANGE && ! $this->isConfirmed($residual->id)) {
+                $doubtful[$residual->id] = abs($residual->w ?? 0.0);
+            }
+        }
+        arsort($doubtful);
+
+        return array_map(strval(...), array_keys($doubtful));
+    }
+
+    /** Whether a reading came out the same when it was taken anew, so that it is not to blame. */
+    public function isConfirmed(string $reading): bool
+    {
+        return in_array($reading, $this->confirmed, true);
+    }
+
+    /**
+     * What a contradiction points at; in space, where no one stands out, what stands out most.
+     *
+     * @return list<string>
+     */
+    private function blamed(Solution $solution): array
+    {
+        $suspects = $solution->suspects();
+        if ($suspects !== [] || $solution->isConsistent() !== false || ! $this->plan->ground->isInSpace()) {
+            return $suspects;
+        }
+        $worst = null;
+        foreach ($solution->residuals as $residual) {
+            if ($worst === null || abs($residual->w ?? 0.0) > abs($worst->w ?? 0.0)) {
+                $worst = $residual;
+            }
+        }
+
+        return $worst === null ? [] : [$worst->id];
     }
 
     /** One respect of the placement; null while it is not measured. */
@@ -123,7 +235,7 @@ final readonly class SetUp
             }
         }
 
-        return $this->isConsistent() === true;
+        return $this->isConsistent() === true && $this->isGuarded();
     }
 
     /**
@@ -167,10 +279,14 @@ final readonly class SetUp
         }
         $turn = in_array(MoveKind::Turn, $kinds, true);
         $shift = in_array(MoveKind::Shift, $kinds, true);
-        [$moves, $survey] = $this->placement->planned($this->task, $turn, $shift);
+        [$moves, $survey] = $this->placement->planned($this->task, $turn, $shift, in_array(MoveKind::Height, $kinds, true));
         $predicted = [];
         foreach ($survey as $id => $value) {
-            $predicted[$id] = $this->plan->call($id)?->asRead($value) ?? $value;
+            $call = $this->plan->call($id);
+            $predicted[$id] = $call === null ? $value : $this->plan->asRead($call, $value, $this->readings[$id]->datum ?? null);
+        }
+        if ($this->plan->ground->isInSpace()) {
+            return [$moves, $predicted];
         }
         if (in_array(MoveKind::Height, $kinds, true)) {
             $spot = $this->context->spot;
@@ -189,13 +305,31 @@ final readonly class SetUp
         // A plate sends back what strikes it square: it feels its own turn and not its place across, a reflector the reverse.
         $bearing = $this->isPlaced() ? $this->deviation($this->context->card->isPlate ? 'yaw' : 'bearing') : null;
 
-        return $bearing === null ? null : new PlacementError(rad2deg($bearing->value()), rad2deg($bearing->uncertainty));
+        if ($bearing === null || ! $this->plan->ground->isInSpace()) {
+            return $bearing === null ? null : new PlacementError(rad2deg($bearing->value()), rad2deg($bearing->uncertainty));
+        }
+
+        return new PlacementError(rad2deg($bearing->value()), hypot(rad2deg($bearing->uncertainty), $this->targetsOwn(self::SQUARE)), $this->guard('azimuth')?->largest());
+    }
+
+    /** What the target itself adds, degrees, standard: a plate's face against what is measured of it, else where its echo comes from. */
+    private function targetsOwn(float $plate): float
+    {
+        if ($this->context->card->isPlate) {
+            return $plate;
+        }
+        $at = $this->placement?->solution->geometry;
+
+        return $at === null ? 0.0 : rad2deg(atan(self::PHASE / max(1.0, hypot($at->x['target'] - $at->x['sensor'], $at->y['target'] - $at->y['sensor']))));
     }
 
     /** What the set-up adds to an elevation reading, degrees; null where it is not known. */
     public function elevationError(): ?PlacementError
     {
         $card = $this->context->card;
+        if ($this->plan->ground->isInSpace()) {
+            return $this->elevationInSpace();
+        }
         $grade = $this->plan->floor->slope($this->context);
         if ($card->adjustment?->inclinometer !== null) {
             return InclinometerElevation::error($grade->value, $grade->uncertainty);
@@ -226,6 +360,30 @@ final readonly class SetUp
         );
     }
 
+    /** The same of a survey in space: one figure of it, whatever kind of target or sensor it is. */
+    private function elevationInSpace(): ?PlacementError
+    {
+        $card = $this->context->card;
+        // A plate's tilt, and what an inclinometer feels, wait for no placement.
+        $figure = $this->isPlaced() || $card->isPlate || $card->adjustment?->inclinometer !== null ? $this->hiding?->figure('elevation') : null;
+        $solution = $this->placement?->solution;
+        if ($figure === null || $solution === null) {
+            return null;
+        }
+
+        return new PlacementError(rad2deg($figure->value), hypot(rad2deg($solution->uncertainty($figure)), $this->context->card->adjustment?->inclinometer === null ? $this->targetsOwn(self::TILT) : self::TILT), $this->guard('elevation')?->largest());
+    }
+
+    private function heightInSpace(): ?HeightVerdict
+    {
+        $height = $this->placement->deviations['height'] ?? null;
+        if ($height === null || $height->uncertainty > self::VAGUE) {
+            return null;
+        }
+
+        return new HeightVerdict($height->value(), $height->uncertainty, $height->tolerance, $height->decision, Handling::staff($this->context->kit), $this->plan->floor->s);
+    }
+
     /**
      * The survey solved as it stands where that places the stand, otherwise with coarse guesses of its place.
      *
@@ -236,9 +394,7 @@ final readonly class SetUp
         $surveyed = array_filter($this->readings, fn(ReadingTaken $reading): bool => $this->plan->call($reading->call)?->isSurveyed() === true);
         if (count($surveyed) >= self::FEWEST) {
             try {
-                $task = $this->plan->task($this->readings, false);
-
-                return [$task, Placement::of($task), true];
+                return $this->trusting($this->plan->task($this->readings, false));
             } catch (Underdetermined) {
                 // Some readings say the same of the stand: the others are still to come.
             }
@@ -246,6 +402,50 @@ final readonly class SetUp
         $task = $this->plan->task($this->readings, true);
 
         return [$task, Placement::of($task), false];
+    }
+
+    /**
+     * The placement by what was read where that contradicts only what is known of the car beforehand: the sheet's figure
+     * is set aside then, and counts no more than within what it could be off unseen.
+     *
+     * @return array{PlacementTask, Placement, bool}
+     */
+    private function trusting(PlacementTask $task): array
+    {
+        $placement = Placement::of($task);
+        $aside = [];
+        for ($time = 0; $time < self::SET_ASIDE && $this->plan->ground->isInSpace(); $time++) {
+            $doubted = $placement->solution->isConsistent() === false ? $this->blamed($placement->solution) : [];
+            // A reading that came out the same when it was taken anew is not to blame.
+            $readings = array_values(array_filter($doubted, fn(string $id): bool => str_starts_with($id, 'staff-') || $this->plan->call($id) !== null));
+            if ($doubted === [] || array_diff($readings, $this->confirmed) !== []) {
+                break;
+            }
+            $figure = array_values(array_diff($doubted, $readings))[0] ?? self::strangest($placement->solution);
+            if ($figure === null || in_array($figure, $aside, true)) {
+                break;
+            }
+            $aside[] = $figure;
+            $task = $task->on($task->network->doubting($figure));
+            $placement = Placement::of($task);
+        }
+
+        return [$task, $placement, true];
+    }
+
+    /** What was known beforehand that the readings contradict most; null where that is nothing to speak of. */
+    private static function strangest(Solution $solution): ?string
+    {
+        $found = null;
+        $most = self::STRANGE;
+        foreach ($solution->residuals as $residual) {
+            if ($residual->prior && abs($residual->w ?? 0.0) > $most) {
+                $most = abs($residual->w ?? 0.0);
+                $found = $residual->id;
+            }
+        }
+
+        return $found;
     }
 
     private function wouldHelp(string $name): bool
@@ -258,8 +458,18 @@ final readonly class SetUp
             ? [$this->height?->uncertainty, $this->height?->tolerance]
             : [$this->deviation($name)?->uncertainty, $this->deviation($name)?->tolerance];
 
+        if ($this->plan->ground->isInSpace() && $tolerance !== null && abs($this->off($name)) > $tolerance * self::FAR) {
+            return true;
+        }
+
         return $uncertainty !== null && $tolerance !== null
             && Decision::about(0.0, $uncertainty, $tolerance, $this->context->card->thresholds)->verdict === Verdict::Holds;
+    }
+
+    /** How far off a respect is, mm or rad. */
+    private function off(string $name): float
+    {
+        return $name === 'height' ? $this->height->deviation ?? 0.0 : $this->deviation($name)?->value() ?? 0.0;
     }
 
     private function heightVerdict(ReadingTaken $reading): HeightVerdict

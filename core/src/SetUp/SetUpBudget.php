@@ -86,7 +86,7 @@ final readonly class SetUpBudget
         }
         $checks = [];
         $rise = $setUp->plan->rise($setUp->readings['height'] ?? null);
-        foreach ($setUp->plan->considered() as $call) {
+        foreach ($context->rules->isInSpace() ? $setUp->plan->guards($setUp->readings) : $setUp->plan->considered() as $call) {
             if (! isset($setUp->readings[$call->id])) {
                 $with = rad2deg($solution->uncertaintyWith($bearing->figure, $call->observation(null, $rise, Names::stand())));
                 $checks[] = ['says' => $call->title(), 'call' => $call->id, 'uncertainty' => $with];

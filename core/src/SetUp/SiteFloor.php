@@ -9,13 +9,19 @@ use Lumbro\Core\Floor\Grade;
 use Lumbro\Core\Floor\Patch;
 use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Method\FloorGround;
 use Lumbro\Core\Method\Ground;
+use Lumbro\Core\Method\Handling;
+use Lumbro\Core\Survey\Vertical;
 
 /** The floor at a target's spot against the one the car stands on (need J17). */
 final readonly class SiteFloor
 {
     /** The laser plane's own slope, where nothing better is known of it: mm per m. */
     private const LASER_TILT = 0.2;
+
+    /** What is stated of a floor at one place counts so often between the wheels, which stand at two and were never looked at. */
+    private const SLOPE = 2.0;
 
     /**
      * @param float          $below how far the spot's floor lies under the car's wheel plane, mm; 0 where it was not surveyed
@@ -41,6 +47,46 @@ final readonly class SiteFloor
         $found = $plane->site(new Patch('site', $ground->stand->x, $ground->stand->y, (float) $site->value), $context->spot->height);
 
         return new self($found->floorBelowPlane, $found->uncertainty, 'readings', $plane, $grade);
+    }
+
+    /** What the staff readings of the order, else the bay's own survey, else what is stated of its floor give a survey in space. */
+    public static function ground(TaskContext $context): FloorGround
+    {
+        $sheet = $context->sheet;
+        $staff = Handling::staff($context->kit);
+        $read = [];
+        foreach ($context->order->floor ?? [] as $place => $reading) {
+            $own = self::own($context, (string) $place);
+            if ($own !== null) {
+                $read[$own] = (float) $reading->value;
+            }
+        }
+        $wheels = array_intersect_key($read, FloorGround::wheels($sheet));
+        $stated = $context->bay->sFloor;
+        if (count($wheels) >= 3) {
+            return new FloorGround(new Vertical(0.0, 0.0), $stated, true, $read, $staff, self::LASER_TILT);
+        }
+        $kept = self::kept($context);
+        if ($kept?->plane !== null) {
+            [$pitch, $roll] = [$kept->plane->grade(0.0), $kept->plane->grade(90.0)];
+
+            return new FloorGround(new Vertical(deg2rad($pitch->value), deg2rad($roll->value), deg2rad($pitch->uncertainty), deg2rad($roll->uncertainty)), $kept->s, false, $read, $staff, self::LASER_TILT);
+        }
+
+        return new FloorGround(new Vertical(0.0, 0.0, atan(self::SLOPE * $stated / $sheet->wheelbase), atan(self::SLOPE * $stated / $sheet->trackRear)), $stated, true, $read, $staff, self::LASER_TILT);
+    }
+
+    /** A place of the order as this task's survey names it; null where it is another sensor's. */
+    public static function own(TaskContext $context, string $place): ?string
+    {
+        $once = FloorRead::once($place);
+        $own = match ($once) {
+            'site-' . $context->sensor->id => 'site',
+            'sensor-' . $context->sensor->id => 'sensor',
+            default => in_array($once, FloorRead::WHEELS, true) ? $once : null,
+        };
+
+        return $own === null ? null : $own . substr($place, strlen($once));
     }
 
     /** How the floor under the car rises along the sensor's facing; a stated uncertainty where it was not surveyed. */

@@ -49,7 +49,7 @@ final class StakeOut
     public static function schools(MeasuringPlan $plan): array
     {
         $sheet = [];
-        foreach ($plan->all() as ['school' => $school, 'hindrance' => $hindrance, 'calls' => $calls]) {
+        foreach ($plan->ways() as ['school' => $school, 'hindrance' => $hindrance, 'calls' => $calls]) {
             $sheet[] = [
                 'school' => $school,
                 'hindrance' => $hindrance,

@@ -12,8 +12,10 @@ use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Catalogue\ShopRules\Operation;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\TaskOrder;
 
@@ -42,6 +44,7 @@ final readonly class TaskContext
      * @param CarSensor|null  $sensor     the sensor as the sheet has it; the card's only sensor where it has none
      * @param TaskOrder|null  $order      what the repair order says to this task; the card alone speaks without it
      * @param list<float>     $earlierLevels echo levels of earlier accepted tasks by the same card, dB
+     * @param RuleSet         $rules      by which it is judged
      */
     public function __construct(
         public ProcedureCard $card,
@@ -52,6 +55,7 @@ final readonly class TaskContext
         ?CarSensor $sensor = null,
         public ?TaskOrder $order = null,
         public array $earlierLevels = [],
+        public RuleSet $rules = RuleSet::NOW,
     ) {
         $this->sensor = $sensor ?? self::sensorOf($card, $sheet);
         // A card for a pair is written for one side; the other side is its mirror image.
@@ -73,6 +77,18 @@ final readonly class TaskContext
     public function isSensorMeasured(): bool
     {
         return in_array("{$this->sensor->id}.along", $this->sheet->measured, true) || in_array("{$this->sensor->id}.across", $this->sheet->measured, true);
+    }
+
+    /** The sensor's height where it was measured on this car, mm over the wheels' plane; null where nobody did. */
+    public function measuredHeight(): ?float
+    {
+        return in_array("{$this->sensor->id}.height", $this->sheet->measured, true) ? $this->sensor->height : null;
+    }
+
+    /** What the shop has settled for readings near the limit; one reading is enough where nobody did. */
+    public function policy(): Policy
+    {
+        return $this->order->policy ?? new Policy(1);
     }
 
     private static function sensorOf(ProcedureCard $card, VehicleSheet $sheet): CarSensor

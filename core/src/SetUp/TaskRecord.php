@@ -26,6 +26,10 @@ use Lumbro\Core\Method\MoveKind;
  */
 final class TaskRecord
 {
+    /** Readings of one thing that differ by no more say the same: mm, degrees. */
+    private const SAME = 4.0;
+    private const SAME_ANGLE = 0.1;
+
     /** @var list<array<string, ReadingTaken>> position → call → the reading that counts there */
     private array $positions = [[]];
 
@@ -64,8 +68,9 @@ final class TaskRecord
      * @param \Closure(list<MoveKind>): list<string> $spoiled which calls a move makes due again
      * @param \Closure(): list<string>               $hung    which calls another arm makes due again
      * @param list<string>                           $carMoved when the car was put somewhere else, in order
+     * @param bool                                   $lasting whether a release goes on to the run's end, not through one reading
      */
-    public function __construct(array $entries, \Closure $spoiled, private readonly \Closure $hung, array $carMoved = [])
+    public function __construct(array $entries, \Closure $spoiled, private readonly \Closure $hung, array $carMoved = [], private readonly bool $lasting = false)
     {
         $struck = self::struck($entries);
         foreach ($entries as $entry) {
@@ -102,6 +107,27 @@ final class TaskRecord
     public function at(int $position): array
     {
         return $this->positions[$position];
+    }
+
+    /**
+     * Calls whose reading was struck in a position and came out the same when it was taken anew there.
+     *
+     * @return list<string>
+     */
+    public function confirmed(int $position): array
+    {
+        $confirmed = [];
+        foreach ($this->positions[$position] as $call => $reading) {
+            foreach ($this->readings as $earlier) {
+                if ($earlier !== $reading && $earlier->call === $call && ($this->where[$earlier->id] ?? null) === ($this->where[$reading->id] ?? null)
+                    && $this->fate($earlier) === 'struck' && abs($earlier->value - $reading->value) <= ($reading->isAngle() ? self::SAME_ANGLE : self::SAME)) {
+                    $confirmed[] = (string) $call;
+                    break;
+                }
+            }
+        }
+
+        return $confirmed;
     }
 
     /** Which position the stand is in now: the number of moves so far. */
@@ -201,12 +227,18 @@ final class TaskRecord
             }
         }
         $this->positions[] = $kept;
+        if ($this->lasting) {
+            // What was released was a run in this set-up.
+            $this->release = null;
+        }
     }
 
     private function run(RunMade $run): void
     {
         $this->runs[] = ['run' => $run, 'position' => $this->position(), 'release' => $this->release];
-        $this->release = null;
+        if (! $this->lasting) {
+            $this->release = null;
+        }
     }
 
     /** A run that ends in nothing has used up what let it begin. */

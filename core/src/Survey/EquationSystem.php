@@ -124,8 +124,9 @@ final class EquationSystem
             $shown *= $factor;
         }
         if ($zero !== null) {
-            $row[] = 1.0;
-            $shown += $at->state[$zero];
+            $sense = $this->observations[$k]->zeroSense();
+            $row[] = (float) $sense;
+            $shown += $sense * $at->state[$zero];
         }
 
         return $shown;

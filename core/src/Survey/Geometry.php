@@ -39,6 +39,11 @@ final class Geometry
             $this->x[$name] = $state[$place];
             $this->y[$name] = $state[$place + 1];
         }
+        foreach ($layout->exact as $name => [$x, $y]) {
+            $this->x[$name] = $x;
+            $this->y[$name] = $y;
+        }
+        $this->z = $layout->exactZ;
         foreach ($layout->z as $name => $place) {
             $this->z[$name] = $state[$place];
         }
@@ -88,8 +93,10 @@ final class Geometry
      */
     public function trace(array &$row, string $point, float $gx, float $gy, float $gz = 0.0): void
     {
-        $row[] = $gx;
-        $row[] = $gy;
+        if (! isset($this->layout->exact[$point])) {
+            $row[] = $gx;
+            $row[] = $gy;
+        }
         $carried = $this->layout->carried[$point] ?? null;
         if ($carried === null) {
             if (isset($this->layout->z[$point])) {

@@ -14,7 +14,7 @@ final readonly class Hidden
     private const UNTESTABLE = 0.01;
 
     /** What brings less than this share of the variance is left out where nothing bounds it. */
-    private const NEGLIGIBLE = 1e-4;
+    public const NEGLIGIBLE = 1e-4;
 
     /** Slips that shift the figure alike but for this share of it are named by the first. */
     private const ALIKE = 1e-6;
@@ -40,8 +40,7 @@ final readonly class Hidden
         $unbounded = [];
         $shifts = [];
         foreach ($checked as $i => $one) {
-            $slip = $redundancy[$i] > self::UNTESTABLE ? self::DETECTED * $one->s / sqrt($redundancy[$i]) : INF;
-            $slip = min($slip, $one->most ?? INF);
+            $slip = min(self::slip($one->s, $redundancy[$i]) ?? INF, $one->most ?? INF);
             if ($slip < INF) {
                 $shifts[$one->id] = abs($carried[$i]) / ($one->s * $one->s) * $slip;
             } elseif ($variance > 0 && ($carried[$i] / $one->s) ** 2 >= self::NEGLIGIBLE * $variance) {
@@ -59,6 +58,16 @@ final readonly class Hidden
         }
 
         return new self($largest, null, []);
+    }
+
+    /**
+     * The smallest error that would show, in the unit of s; null where one of any size passes.
+     *
+     * @param float $s standard uncertainty
+     */
+    public static function slip(float $s, float $redundancy): ?float
+    {
+        return $redundancy > self::UNTESTABLE ? self::DETECTED * $s / sqrt($redundancy) : null;
     }
 
     /** Whether no slip could carry the figure further than this unseen. */

@@ -7,7 +7,7 @@ namespace Lumbro\Core\Survey;
 /**
  * Which unknown of a network stands at which place of the solver's vector.
  *
- * Points take two places (x, y), three in space (z); bodies three (x, y, yaw), four in space (z before yaw) and two more
+ * Points take two places (x, y), three in space (z), none for what counts as exact; bodies three (x, y, yaw), four in space (z before yaw) and two more
  * where they lean; headings one, an instrument one for each error it has, the vertical two, a laser plane one and two more where it tilts.
  */
 final class Layout
@@ -26,6 +26,12 @@ final class Layout
 
     /** @var array<string, int> point or body in space → place of its z */
     public array $z = [];
+
+    /** @var array<string, array{float, float}> point whose place in the plan is exact → its x and y, mm */
+    public array $exact = [];
+
+    /** @var array<string, float> point whose height is exact → its z, mm */
+    public array $exactZ = [];
 
     /** @var array<string, array{body: string, x: float, y: float, z: float}> point on a body → its place there */
     public array $carried = [];
@@ -64,9 +70,15 @@ final class Layout
     public function __construct(Network $network)
     {
         foreach ($network->points as $point) {
-            $this->free[$point->name] = $this->add($point->name . '.x', $point->x, $point->sx);
-            $this->add($point->name . '.y', $point->y, $point->sy);
-            if ($point->z !== null) {
+            if ($point->sx === 0.0 && $point->sy === 0.0) {
+                $this->exact[$point->name] = [$point->x, $point->y];
+            } else {
+                $this->free[$point->name] = $this->add($point->name . '.x', $point->x, $point->sx);
+                $this->add($point->name . '.y', $point->y, $point->sy);
+            }
+            if ($point->z !== null && $point->sz === 0.0) {
+                $this->exactZ[$point->name] = $point->z;
+            } elseif ($point->z !== null) {
                 $this->z[$point->name] = $this->add($point->name . '.z', $point->z, $point->sz);
             }
         }
@@ -119,10 +131,10 @@ final class Layout
      */
     public function behind(string $point): array
     {
-        if (isset($this->free[$point])) {
-            $place = $this->free[$point];
+        if (! isset($this->carried[$point])) {
+            $place = $this->free[$point] ?? null;
 
-            return isset($this->z[$point]) ? [$place, $place + 1, $place + 2] : [$place, $place + 1];
+            return [...($place === null ? [] : [$place, $place + 1]), ...(isset($this->z[$point]) ? [$this->z[$point]] : [])];
         }
         $body = $this->carried[$point]['body'];
         $place = $this->free[$body];
@@ -160,7 +172,7 @@ final class Layout
     /** Whether a point, a body or a body's point has a height. */
     public function isInSpace(string $point): bool
     {
-        return isset($this->z[$this->carried[$point]['body'] ?? $point]);
+        return isset($this->z[$this->carried[$point]['body'] ?? $point]) || isset($this->exactZ[$point]);
     }
 
     /** How many unknowns there are. */

@@ -13,6 +13,9 @@ use Lumbro\Core\Survey\Observation\Observation;
  */
 final readonly class Network
 {
+    /** Half the width within which a point lies of which nobody says how far off it could be, mm. */
+    private const ANYWHERE = 50.0;
+
     /**
      * @param list<SurveyPoint> $points
      * @param list<Body>        $bodies
@@ -35,4 +38,34 @@ final readonly class Network
         public array $bounds = [],
         public ?Judgement $judgement = null,
     ) {}
+
+    /** The same with some priors, such as "FL.y" or "#rule.zero", known no better than within what they could be off unseen. */
+    public function doubting(string ...$coordinates): self
+    {
+        $points = array_map(function (SurveyPoint $point) use ($coordinates): SurveyPoint {
+            $s = ['x' => $point->sx, 'y' => $point->sy, 'z' => $point->sz];
+            foreach ($s as $axis => $known) {
+                $id = "$point->name.$axis";
+                if (in_array($id, $coordinates, true) && $known !== null && $known > 0) {
+                    $s[$axis] = max($known, ($this->bounds[$id] ?? self::ANYWHERE) / sqrt(3));
+                }
+            }
+
+            return new SurveyPoint($point->name, $point->x, $point->y, $s['x'], $s['y'], $point->z, $s['z']);
+        }, $this->points);
+        $wide = fn(string $id, ?float $s): ?float => $s === null || ! in_array($id, $coordinates, true) || ! isset($this->bounds[$id]) ? $s : max($s, $this->bounds[$id] / sqrt(3));
+        $shared = static fn(string $id, ?Prior $prior): ?Prior => $prior === null ? null : new Prior($prior->value, $wide($id, $prior->s) ?? $prior->s);
+
+        return new self(
+            points: $points,
+            bodies: $this->bodies,
+            headings: array_map(static fn(Heading $heading): Heading => new Heading($heading->name, $heading->angle, $wide("@$heading->name", $heading->s)), $this->headings),
+            instruments: array_map(static fn(Instrument $one): Instrument => new Instrument($one->name, $shared("#$one->name.scale", $one->scale), $shared("#$one->name.zero", $one->zero)), $this->instruments),
+            observations: $this->observations,
+            vertical: $this->vertical,
+            levels: $this->levels,
+            bounds: $this->bounds,
+            judgement: $this->judgement,
+        );
+    }
 }

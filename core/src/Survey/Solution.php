@@ -178,6 +178,12 @@ final readonly class Solution
         return $checked;
     }
 
+    /** @return list<array<int, float>> the covariance matrix of all unknowns, line by line */
+    public function covarianceRows(): array
+    {
+        return array_chunk($this->covariance, max(1, $this->geometry->layout->size()));
+    }
+
     /**
      * The covariance matrix times a gradient.
      *
@@ -208,6 +214,9 @@ final readonly class Solution
     {
         $layout = $this->geometry->layout;
         $place = $layout->free[$point] ?? null;
+        if (isset($layout->exact[$point])) {
+            return [0.0, 0.0];
+        }
         if ($place === null) {
             [$x, $y] = $this->geometry->point($point);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Work;
 
+use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\ShiftResult;
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
@@ -17,6 +18,9 @@ final class Advice
 {
     /** A part of the variance from which on it is worth doing something about it. */
     private const WORTH = 0.3;
+
+    /** A zero of more than this part of its range asks for a look at the mounting. */
+    private const LARGE = 0.5;
 
     /** Null where it is the set-up's turn again. */
     public static function of(TaskState $state): ?Present
@@ -42,9 +46,12 @@ final class Advice
     {
         $next = $state->run->diagnosis()->next();
 
-        return $next === null
-            ? new Present('send-back', Cause::Sensor->value, Message::of('advice.no-other-cause'))
-            : new Present('diagnose', $next->value);
+        return match (true) {
+            $next !== null => new Present('diagnose', $next->value),
+            // That nothing was found accuses nobody.
+            $state->context->rules->isInSpace() => new Present('prove', null, Message::of('advice.unknown')),
+            default => new Present('send-back', Cause::Sensor->value, Message::of('advice.no-other-cause')),
+        };
     }
 
     private static function shifted(TaskState $state): Present
@@ -67,12 +74,25 @@ final class Advice
             $finding->readings < $run->policy->readings => new Present('repeat', null, Message::of('advice.one-reading')),
             ! $finding->repeats => $finding->readings < $run->policy->most
                 ? new Present('repeat', null, Message::of('advice.no-repeat'))
-                : ($run->likely() === null ? new Present('send-back', Cause::Sensor->value, Message::of('advice.no-repeat-no-cause')) : new Present('diagnose', $run->likely()->value)),
+                : self::strays($state),
             $finding->verdict() === Verdict::Holds => new Present('close'),
+
             $finding->reason() === 'card-unchecked' => new Present('prove', null, Message::of('advice.card-unchecked')),
-            $finding->reason() !== null && $finding->reason() !== 'zero-not-taken' => null,
-            $finding->verdict() === Verdict::Unproven => self::unproven($state, $finding),
+            ! in_array($finding->reason(), [null, 'zero-not-taken', AxisVerdict::UNGUARDED], true) => null,
+            $finding->verdict() === Verdict::Unproven => $state->context->rules->isInSpace() ? self::short($state, $finding) : self::unproven($state, $finding),
             default => self::correct($state, $finding),
+        };
+    }
+
+    /** Readings that do not repeat: the likeliest cause that was not looked into. */
+    private static function strays(TaskState $state): Present
+    {
+        $likely = $state->run->likely();
+
+        return match (true) {
+            $likely !== null => new Present('diagnose', $likely->value),
+            $state->context->rules->isInSpace() => new Present('prove', null, Message::of('advice.unknown')),
+            default => new Present('send-back', Cause::Sensor->value, Message::of('advice.no-repeat-no-cause')),
         };
     }
 
@@ -108,6 +128,29 @@ final class Advice
         };
     }
 
+    /** Not proven as it stands: the reading that would settle it, else what the card adjusts, else somebody's name under it. */
+    private static function short(TaskState $state, AxisFinding $finding): Present
+    {
+        $run = $state->run;
+        foreach ($finding->verdicts as $axis => $verdict) {
+            if ($verdict->decision?->verdict === Verdict::Unproven && $verdict->decision->reason === null && $verdict->limit !== null
+                && $finding->basis === 'readings' && $finding->readings < $run->policy->most && $state->context->cardSensor->s ** 2 / $finding->readings / max($verdict->uncertainty ** 2, 1e-12) > self::WORTH) {
+                return new Present('repeat', null, Message::of('advice.near-limit', ['axis' => $axis]));
+            }
+        }
+        $settles = Guarding::atTheProof($state, $finding);
+        if ($settles !== null) {
+            return $settles;
+        }
+        $adjusts = ! in_array($state->context->card->adjustment->way ?? 'none', ['none', ''], true) && ! $run->isOnlyRead() && $run->log->rounds() < $run->policy->rounds;
+
+        return match (true) {
+            $run->policy->unproven === 'send-back' => new Present('send-back', Cause::Bracket->value, Message::of('advice.send-back')),
+            $adjusts && $run->policy->unproven === 'adjust' => self::correct($state, $finding),
+            default => new Present('accept', null, Message::of('advice.accept')),
+        };
+    }
+
     private static function correct(TaskState $state, AxisFinding $finding): Present
     {
         $run = $state->run;
@@ -122,10 +165,23 @@ final class Advice
         return match ($way) {
             'screws' => self::screws($state),
             'mirror spots' => new Present('adjust'),
-            'electronic' => $run->zeroFits()
-                ? new Present('zero')
-                : new Present('send-back', Cause::Bracket->value, Message::of('advice.zeros-used-up')),
+            'electronic' => self::zero($state),
             default => self::withoutAdjuster($state),
+        };
+    }
+
+    /** A zero hides what is bent: before a large one the mounting is looked at. */
+    private static function zero(TaskState $state): Present
+    {
+        $run = $state->run;
+        $range = $state->context->card->adjustment?->zeroRange;
+        $wanted = $run->zeroWanted();
+
+        return match (true) {
+            ! $run->zeroFits() => new Present('send-back', Cause::Bracket->value, Message::of('advice.zeros-used-up')),
+            $state->context->rules->isInSpace() && $range !== null && $wanted !== null && ! isset($run->log->checks[Cause::Bracket->value])
+                && max(abs($wanted->azimuth), abs($wanted->elevation)) > self::LARGE * $range => new Present('diagnose', Cause::Bracket->value, Message::of('advice.large-zero')),
+            default => new Present('zero'),
         };
     }
 

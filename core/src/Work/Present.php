@@ -11,7 +11,7 @@ final readonly class Present
 {
     /** Every kind of thing there is to do. */
     public const KINDS = [
-        'prepare', 'line', 'read', 'check', 'decide', 'remeasure', 'move', 'improve', 'survey-floor', 'run', 'step', 'outcome', 'diagnose',
+        'prepare', 'line', 'read', 'check', 'decide', 'remeasure', 'move', 'improve', 'guard', 'survey-floor', 'run', 'step', 'outcome', 'diagnose',
         'repeat', 'adjust', 'zero', 'shift-test', 'shift-back', 'accept', 'send-back', 'prove', 'close',
     ];
 

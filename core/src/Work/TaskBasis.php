@@ -8,6 +8,7 @@ use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\SetUp\TaskContext;
 
@@ -17,8 +18,9 @@ final class TaskBasis
     /**
      * @param Bay         $bay           as it was surveyed, from no car
      * @param list<float> $earlierLevels echo levels of earlier accepted tasks by the same card, dB
+     * @param RuleSet     $rules         by which it is judged
      */
-    public static function of(OrderState $order, string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels): TaskContext
+    public static function of(OrderState $order, string $sensor, ProcedureCard $card, Kit $kit, Bay $bay, array $earlierLevels, RuleSet $rules = RuleSet::NOW): TaskContext
     {
         return new TaskContext(
             card: $card,
@@ -29,6 +31,7 @@ final class TaskBasis
             sensor: $order->sheet->sensor($sensor),
             order: $order->forTask($sensor),
             earlierLevels: $earlierLevels,
+            rules: $rules,
         );
     }
 }

@@ -17,12 +17,15 @@ use Lumbro\Core\Journal\Reliance;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\Run\RunState;
+use Lumbro\Core\SetUp\Hiding;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
+use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
 use Lumbro\Core\Version;
@@ -59,17 +62,20 @@ final readonly class TaskState
     /** @var list<RunResult> oldest first */
     public array $runs;
 
+    private Looked $looked;
+
     /**
      * @param list<Line>        $entries the task's record, in order
      * @param MeasuringPlan|null $plan    of the same, where it has been made already
      */
     public function __construct(public TaskContext $context, public array $entries, ?MeasuringPlan $plan = null)
     {
+        $this->looked = new Looked();
         $this->owed = $context->owed;
         $this->plan = $plan ?? new MeasuringPlan($context, $entries);
-        $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...), $this->plan->spoiledByArm(...), $context->order->carMoved ?? []);
+        $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...), $this->plan->spoiledByArm(...), $context->order->carMoved ?? [], $context->rules->isInSpace());
         $this->answers = [...$this->record->answers, ...($context->order->answers ?? [])];
-        $this->setUp = new SetUp($context, $this->plan, $this->record->current());
+        $this->setUp = new SetUp($context, $this->plan, $this->record->current(), [...$this->record->confirmed($this->record->position()), ...$this->floorAgain()]);
         $this->moves = $this->setUp->wantedMoves();
         $this->expected = $this->expectedReadings();
         $this->due = $this->dueCalls();
@@ -132,17 +138,40 @@ final readonly class TaskState
     /** The one thing to do now: to settle what is doubtful comes before to move, and that before to run. */
     public function present(): Present
     {
+        return $this->looked->present ??= $this->look();
+    }
+
+    /** @return array<string, Call> the readings asked for, those once read, and the one that is wanted now to guard the set-up */
+    public function calls(): array
+    {
+        $present = $this->present();
+        $guard = $present->kind === 'guard' && $present->call !== null ? $this->plan->call($present->call) : null;
+
+        return $this->plan->calls() + ($guard === null ? [] : [$guard->id => $guard]);
+    }
+
+    /** What a call should read now, mm or degrees; null for one that repeats another: nobody is told what to find again. */
+    public function expectedOf(Call $call): ?float
+    {
+        return $call->details->of === null ? $this->expected[$call->id] ?? $this->plan->expected($call) : null;
+    }
+
+    private function look(): Present
+    {
         $checks = array_keys(array_filter($this->plan->calls(), static fn(Call $call): bool => $call->isCheck()));
         $unread = array_values(array_filter($this->due, fn(string $call): bool => ! isset($this->setUp->readings[$call])));
         $first = array_values(array_diff($unread, $checks))[0] ?? null;
         $check = array_values(array_intersect($unread, $checks))[0] ?? null;
         $consistent = $this->setUp->isConsistent();
         $suspect = array_values(array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings)))[0] ?? null;
+        $contradiction = $consistent === false && $this->context->rules->isInSpace() ? $this->contradiction() : null;
 
         // What was begun where the stand stands now goes on; a release lets a run begin before its set-up is good.
         $advice = $this->runIsOfHere() || $this->record->release !== null ? Advice::of($this) : null;
 
         $advised = $advice ?? ($this->bars === [] ? Advice::of($this) : null);
+
+        $guard = $consistent === true ? Guarding::of($this) : null;
 
         return match (true) {
             $this->run->log->sentBack !== null, $this->run->log->accepted !== null => new Present('close'),
@@ -152,18 +181,41 @@ final readonly class TaskState
             $this->run->isProven() => new Present('close'),
             $advice !== null => $advice,
             $first !== null => new Present('read', $first),
+            $contradiction !== null => $contradiction,
             // One reading alone is to blame: another tape would say nothing new.
             $consistent === false && $suspect !== null && count($this->setUp->suspects()) === 1 => new Present('remeasure', $suspect),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
+            $guard !== null => $guard,
             $this->moves !== [] => new Present('move'),
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.
             $this->bars !== [] && $this->setUp->holds() => new Present('run'),
             $this->floorIsInTheWay() => new Present('survey-floor', null, Message::of('advice.floor-height')),
-            $check !== null => new Present('check', $check),
+            $check !== null && ! $this->context->rules->isInSpace() => new Present('check', $check),
             default => new Present('improve'),
         };
+    }
+
+    /** What a contradiction asks for: what it points at taken anew, unless it came out the same already. */
+    private function contradiction(): ?Present
+    {
+        foreach ($this->setUp->doubtful() as $id) {
+            if (isset($this->setUp->readings[$id])) {
+                return new Present('remeasure', $id);
+            }
+            if (str_starts_with($id, 'staff-')) {
+                return new Present('survey-floor', Guarding::place($this, $id), Message::of('advice.floor-contradicts'));
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> staffs of the survey that showed the same when they were read anew */
+    private function floorAgain(): array
+    {
+        return array_map(fn(string $place): string => 'staff-' . SiteFloor::own($this->context, $place), $this->context->order->floorAgain ?? []);
     }
 
     /** Whether anything was run, or went wrong, where the stand is now. */
@@ -247,7 +299,7 @@ final readonly class TaskState
             ...($set === null ? [] : [$set]),
         ]);
 
-        return new SetUp($this->context, $plan, $this->record->at($position));
+        return new SetUp($this->context, $plan, $this->record->at($position), [...$this->record->confirmed($position), ...$this->floorAgain()]);
     }
 
     /** @return list<Bar> */
@@ -267,8 +319,8 @@ final readonly class TaskState
 
             return $bars;
         }
-        if ($this->context->card->reference === null && $this->plan->referenceChosen === null) {
-            $bars[] = new Bar('reference', Message::of('bar.reference'));
+        if (MeasuringPlan::asksForReference($this->context) && $this->plan->referenceChosen === null) {
+            $bars[] = new Bar('reference', Message::of($this->context->card->reference === null ? 'bar.reference' : 'bar.reference-meant'));
         }
         foreach ($this->plan->respects() as $name) {
             $verdict = $this->setUp->decision($name)?->verdict;
@@ -285,6 +337,14 @@ final readonly class TaskState
             $bars[] = new Bar('inconsistent', Message::of('bar.inconsistent'));
         } elseif ($this->setUp->isPlaced() && $this->setUp->isConsistent() === null) {
             $bars[] = new Bar('unchecked', Message::of('bar.unchecked'));
+        }
+        foreach (Hiding::AXES as $axis) {
+            $guard = $this->setUp->guard($axis);
+            if ($guard?->holds() === false) {
+                $bars[] = new Bar('unguarded', $guard->largest() === null
+                    ? Message::of('bar.unguarded.open', ['axis' => $axis])
+                    : Message::of('bar.unguarded', ['axis' => $axis, 'hidden' => Quantity::degrees($guard->largest(), 2), 'limit' => Quantity::degrees($guard->limit ?? 0.0, 2)]));
+            }
         }
 
         return $bars;
@@ -322,7 +382,7 @@ final readonly class TaskState
                 $excess < -$within => 'low',
                 $excess > $within => 'high',
                 default => 'as-expected',
-            });
+            }, unlimited: $this->context->rules->isInSpace());
         }
 
         return $results;

@@ -6,8 +6,10 @@ namespace Lumbro\Core\Tests\Facts;
 
 use Lumbro\Core\Facts\PlanDrawing;
 use Lumbro\Core\Facts\TaskStateDocument;
+use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Tests\Support\Standing;
 use Lumbro\Core\Tests\Support\Told;
@@ -24,18 +26,17 @@ final class TaskStateDocumentTest extends TestCase
         $notes = static fn(DemoTask $task): array => array_map(Told::words(...), array_column(StageBoard::of($task->state()), 'note', 'id'));
         $states = static fn(DemoTask $task): array => array_column(StageBoard::of($task->state()), 'state', 'id');
         $task = new DemoTask();
-        self::assertSame(['owed, static', '0 of 6', 'not surveyed, ±2.0 mm', '0 of 3', '0 of 6', 'barred'], array_slice(array_values($notes($task)), 0, 6));
-        self::assertSame('struck', $states($task)['floor']);
+        self::assertSame(['owed, static', '0 of 6', 'surveyed, ±1.2 mm', '0 of 3', '0 of 6', 'barred'], array_slice(array_values($notes($task)), 0, 6));
         $task->prepared(AnswerKind::OnWord);
         self::assertSame(['full', '6 on word'], [$states($task)['prepare'], $notes($task)['prepare']]);
-        $task->read(self::GOOD);
+        $task->settled();
         self::assertSame(['full', 'holds', 'may start'], [$states($task)['place'], $notes($task)['place'], $notes($task)['run']]);
         $task->run(0.9);
         self::assertSame(['half', 'axis out', '1 reading'], [$states($task)['prove'], $notes($task)['prove'], $notes($task)['run']]);
         self::assertSame('2 readings', $notes($task->run(0.0))['run']);
         // One at 0.9° and one at nought do not repeat.
         self::assertSame('unproven', $notes($task)['prove']);
-        self::assertSame('axis holds', $notes((new DemoTask())->prepared()->read(self::GOOD)->run(0.0))['prove']);
+        self::assertSame('axis holds', $notes((new DemoTask())->prepared()->settled()->run(0.0))['prove']);
         self::assertSame('half', $states((new DemoTask())->prepared(AnswerKind::No))['prepare']);
     }
 
@@ -44,8 +45,8 @@ final class TaskStateDocumentTest extends TestCase
         /** @var array{verdicts: list<array{id: string, verdict: string, unit: string, contributions: list<array{says: Message}>}>, ifRunNow: array{bestCheck: array{says: Message}}} $document */
         $document = TaskStateDocument::write(new Standing((new DemoTask())->read(self::GOOD)->state()));
         $across = $document['verdicts'][1];
-        self::assertSame(['across', 'holds', 'mm'], [$across['id'], $across['verdict'], $across['unit']]);
-        self::assertSame('Spot off the line', Told::words($across['contributions'][0]['says']));
+        self::assertSame(['across', 'unproven', 'mm'], [$across['id'], $across['verdict'], $across['unit']]);
+        self::assertSame('the front mark off the middle', Told::words($across['contributions'][0]['says']));
         self::assertSame('Check tape, right', Told::words($document['ifRunNow']['bestCheck']['says']));
     }
 
@@ -86,7 +87,7 @@ final class TaskStateDocumentTest extends TestCase
     public function testWhatIsNotProvenIsSaid(): void
     {
         $said = static fn(DemoTask $task): string => implode("\n", Told::all((array) TaskStateDocument::write(new Standing($task->state()))['notProven']));
-        $task = (new DemoTask())->prepared(AnswerKind::NotChecked);
+        $task = (new DemoTask(order: static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, $context->preparation, [], [])))->prepared(AnswerKind::NotChecked);
         self::assertStringContainsString('The axis was not read.', $said($task));
         self::assertStringContainsString('“Wheels straight ahead”: not checked.', $said($task));
         $task->release()->run(0.1);

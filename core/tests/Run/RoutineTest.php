@@ -38,7 +38,7 @@ final class RoutineTest extends TestCase
     {
         $card = (array) json_decode((string) json_encode(DemoTask::node('cards/marrow-field-front.json')->raw()), true);
         $task = new DemoTask(card: ['steps' => $card['steps']]);
-        $task->prepared()->read(self::GOOD)->run(0.01);
+        $task->prepared()->settled()->run(0.01);
         self::assertSame(['step', 'lot'], [$task->state()->present()->kind, $task->state()->present()->call]);
         $this->answered($task, ToolCommand::LotCode, 'lot');
         self::assertSame('close', $task->state()->present()->kind);

@@ -55,7 +55,10 @@ final class MeasuringPlanTest extends TestCase
             $plan = (new DemoTask())->by($id)->state()->plan;
             self::assertNull($school->hindrance($plan->ground));
             self::assertNotContains('toe', $plan->spoiledBy([MoveKind::Shift, MoveKind::Turn, MoveKind::Height]), 'The car was not moved.');
-            self::assertSame(['height'], $plan->spoiledBy([MoveKind::Height]));
+            // The height, and whatever slants up to the target; a tape that is laid level does not feel it.
+            $raised = $plan->spoiledBy([MoveKind::Height]);
+            self::assertSame([], array_filter($raised, static fn(string $call): bool => preg_match('/^(height|hub|range)/', $call) !== 1));
+            self::assertContains('height', $raised);
             self::assertNotContains('height', $plan->spoiledBy([MoveKind::Shift, MoveKind::Turn]));
         }
         $lasers = (new DemoTask())->by('wheel-lasers')->state()->plan;
@@ -102,10 +105,10 @@ final class MeasuringPlanTest extends TestCase
         $found = Disagreement::of($state->setUp);
         self::assertSame('bar-right', $found?->id);
         self::assertEqualsWithDelta(31.0, $found->size, 4.0);
-        self::assertSame(6, $found->others);
+        self::assertSame(7, $found->others, 'The height is one of them.');
         /** @var array{says: Message} $written */
         $written = TaskStateDocument::write(new Standing($state))['disagreement'];
-        self::assertMatchesRegularExpression('/disagrees with the other 6 by (2[7-9]|3[0-5]) mm: measure it again/', Told::words($written['says']));
+        self::assertMatchesRegularExpression('/disagrees with the other 7 by (2[7-9]|3[0-5]) mm: measure it again/', Told::words($written['says']));
         self::assertNull(Disagreement::of((new DemoTask())->by('plumb-and-line', 'hub-marks')->read(self::BOTH)->state()->setUp));
     }
 
@@ -118,14 +121,14 @@ final class MeasuringPlanTest extends TestCase
             'spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'toe' => 0.0, 'height' => 642.0, 'bar-left' => 2831.0, 'bar-right' => 2831.0,
             'scale-left' => 962.0 + $aside, 'scale-right' => 962.0 - $aside, 'return-left' => $back, 'return-right' => $back,
         ])->state();
-        [$body, $thrust] = $this->references($state);
+        [$body, , $thrust] = $this->references($state);
         self::assertTrue($body['inUse']);
         self::assertSame('thrust-line', $thrust['id']);
         self::assertNotNull($thrust['angle']);
         self::assertEqualsWithDelta(0.2, $thrust['angle']['amount'], 0.03);
         self::assertSame('to the car’s left', Told::words($thrust['angle']['direction']));
         self::assertGreaterThan(0.1, $thrust['worth']['amount'] ?? 0.0);
-        self::assertNull($this->references((new DemoTask())->read(self::BOTH)->state())[1]['angle'], 'Nothing has measured the wheels.');
+        self::assertNull($this->references((new DemoTask())->read(self::BOTH)->state())[2]['angle'], 'Nothing has measured the wheels.');
     }
 
     public function testASilentCardBarsTheRunUntilSomebodyChoosesTheLine(): void
@@ -161,7 +164,8 @@ final class MeasuringPlanTest extends TestCase
         $wheels = ['FL' => 1200.0, 'FR' => 1200.0, 'RL' => 1200.0, 'RR' => 1200.0];
         $low = (new DemoTask(order: $this->floor($wheels + ['site-front' => 1212.0])))->read(['height' => 642.0])->state();
         self::assertEqualsWithDelta(654.0, $low->plan->requiredHeight(), 1e-6);
-        self::assertEqualsWithDelta(-12.0, $low->setUp->height->deviation ?? 0.0, 1e-6);
+        // The laser plane's own slope is an unknown too, which the readings place within a thousandth.
+        self::assertEqualsWithDelta(-12.0, $low->setUp->height->deviation ?? 0.0, 0.01);
         self::assertSame(Verdict::Out, $low->setUp->decision('height')?->verdict);
         self::assertNotContains('The floor: it was not surveyed, and ±2.0 mm was allowed for it.', Told::notProven($low));
 

@@ -7,11 +7,13 @@ namespace Lumbro\Core\Tests\Support;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
+use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReadingStruck;
 use Lumbro\Core\Journal\ReadingTaken;
@@ -63,7 +65,44 @@ final class DemoTask
             $order,
         );
 
-        return $with($this->order === null ? null : ($this->order)($with(null)));
+        $bare = $with(null);
+
+        return $with($this->order === null
+            ? new TaskOrder($bare->owed, $bare->preparation, [], [], floor: self::floor($this->sensor), policy: new Policy(1))
+            : ($this->order)($bare));
+    }
+
+    /** @return array<string, FloorRead> a level floor, every place of it read twice */
+    public static function floor(string $sensor): array
+    {
+        $floor = [];
+        foreach ([...FloorRead::WHEELS, "site-$sensor", "sensor-$sensor"] as $place) {
+            foreach ([$place, "$place-2"] as $once) {
+                $floor[$once] = new FloorRead("floor-$once", 'Ilse', 'now', $once, '1200 mm');
+            }
+        }
+
+        return $floor;
+    }
+
+    /**
+     * Reads whatever is asked for until something else is: each as it is expected, or as it is said here.
+     *
+     * @param array<string, float> $otherwise call → mm, or degrees where it is an angle; a reading taken once more says the same
+     */
+    public function settled(array $otherwise = []): self
+    {
+        for ($time = 0; $time < 40; $time++) {
+            $state = $this->state();
+            $present = $state->present();
+            if (! in_array($present->kind, ['read', 'check', 'guard'], true) || $present->call === null) {
+                return $this;
+            }
+            $call = $state->plan->call($present->call) ?? throw new \LogicException("No reading $present->call.");
+            $this->read([$present->call => $otherwise[$call->details->of->id ?? $call->id] ?? round($state->plan->expected($call), 1)]);
+        }
+
+        return $this;
     }
 
     /**
@@ -110,7 +149,7 @@ final class DemoTask
     {
         foreach ($readings as $call => $value) {
             $unit = in_array($call, ['toe', 'pose-turn'], true) ? 'deg' : 'mm';
-            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value $unit", $unit === 'deg' ? null : $value, $unit, datum: $call === 'height' ? 'centre' : null, degrees: $unit === 'deg' ? $value : null);
+            $this->entries[] = new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value $unit", $unit === 'deg' ? null : $value, $unit, datum: in_array($call, ['height', 'height-2', 'height-3'], true) ? 'centre' : null, degrees: $unit === 'deg' ? $value : null);
         }
 
         return $this;

@@ -24,6 +24,7 @@ use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReadingStruck;
 use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Journal\ReferenceChosen;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StandMoved;
@@ -34,10 +35,13 @@ use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Practice\Roughness;
+use Lumbro\Core\Practice\RoughWorld;
 use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Practice\SensorTruth;
 use Lumbro\Core\Practice\SimulatedTool;
 use Lumbro\Core\Practice\World;
+use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\Present;
@@ -45,8 +49,6 @@ use Lumbro\Core\Work\TaskState;
 
 /**
  * Somebody who does what the core says at a simulated car, and knows nothing else of it.
- *
- * @phpstan-import-type ScenarioFile from Variations
  */
 final class Follower
 {
@@ -58,6 +60,9 @@ final class Follower
     /** @var array<string, FloorRead> */
     private array $floor = [];
 
+    /** @var list<string> */
+    private array $floorAgain = [];
+
     /** @var list<string> what was done, for a test that fails */
     public array $did = [];
 
@@ -68,8 +73,8 @@ final class Follower
     /** @var array<array-key, mixed> */
     private array $card;
 
-    /** @param ScenarioFile $file */
-    public function __construct(private readonly array $file, private readonly Policy $policy = new Policy())
+    /** @param array{vehicle: string, card: string, sensor: string, operations: list<string>, truth: array<string, mixed>, bay: string, sFloor?: float, changed?: array<string, mixed>, title: string} $file */
+    public function __construct(private readonly array $file, private readonly Policy $policy = new Policy(), private readonly ?Roughness $rough = null)
     {
         $this->scenario = Scenario::read(Node::parse((string) json_encode($file['truth'])));
         $this->card = array_replace_recursive((array) json_decode((string) json_encode(DemoTask::node("cards/{$file['card']}.json")->raw()), true), $file['changed'] ?? []);
@@ -135,27 +140,29 @@ final class Follower
             Document::read(Bay::class, Node::parse((string) json_encode($bay))),
             $this->file['operations'],
             $sensor,
-            new TaskOrder(Owed::after($operations, $sensor, $card), [], [], [], floor: $this->floor, policy: $this->policy),
+            new TaskOrder(Owed::after($operations, $sensor, $card), [], [], [], floor: $this->floor, policy: $this->policy, floorAgain: $this->floorAgain),
         );
     }
 
     private function world(): World
     {
-        return new World($this->context(), $this->scenario, $this->entries);
+        return $this->rough === null
+            ? new World($this->context(), $this->scenario, $this->entries)
+            : new RoughWorld($this->context(), $this->scenario, $this->entries, $this->rough);
     }
 
     private function act(Present $present): void
     {
         match ($present->kind) {
             'prepare', 'line' => $this->answer(),
-            'read', 'check', 'decide', 'improve' => $this->read($present->call),
+            'read', 'check', 'decide', 'improve', 'guard' => $this->read($present->call),
             'remeasure' => $this->again((string) $present->call),
             'move' => $this->add(new StandMoved($this->id(), 'Ilse', 'now', $this->state->moves !== [] ? $this->state->moves : throw new \LogicException('Nothing to move.'))),
             'step' => $this->step((string) $present->call),
             'repeat' => $this->ask(ToolCommand::Read, $this->state->run->routine->reading()->id),
             'outcome' => $this->outcome(),
             'diagnose' => $this->check(Cause::from((string) $present->call)),
-            'survey-floor' => $this->survey(),
+            'survey-floor' => $this->survey($present->call),
             'adjust' => $this->add(new Corrected($this->id(), 'Ilse', 'now', $this->state->context->card->adjustment->way ?? '', $this->state->run->screws()?->asked() ?? [])),
             'zero' => $this->zero(),
             'shift-test' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', $this->state->run->shiftTest()->across ?? 0.0, 'as asked')),
@@ -168,6 +175,9 @@ final class Follower
 
     private function answer(): void
     {
+        if (MeasuringPlan::asksForReference($this->state->context) && $this->state->plan->referenceChosen === null) {
+            $this->add(new ReferenceChosen($this->id(), 'Ilse', 'now', 'body-axis', 'the maker measures from the body'));
+        }
         foreach ([...$this->state->unanswered($this->state->context->preparation), ...$this->state->unanswered($this->state->plan->lineSteps())] as $item) {
             $this->add(new Answered($this->id(), 'Ilse', 'now', $item->id, AnswerKind::Yes));
         }
@@ -187,7 +197,8 @@ final class Follower
     {
         $value = $this->world()->meter($call);
         $unit = $call->reads === Reads::Turn ? 'deg' : 'mm';
-        $read = $unit === 'deg' ? round($value, 2) : round($value);
+        // As finely as the instrument shows it.
+        $read = $unit === 'deg' ? round($value, 2) : ($call->instrument === $this->state->context->kit->rule->id ? round(2 * $value) / 2 : round($value));
         $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call->id, "$read $unit", $unit === 'deg' ? null : $read, $unit, datum: $call->reads === Reads::Height ? $this->state->context->spot->heightDatum : null, degrees: $unit === 'deg' ? $read : null));
     }
 
@@ -198,8 +209,8 @@ final class Follower
         $this->add(new ReadingStruck($this->id(), 'Ilse', 'now', $reading->id));
         $known = $this->state->plan->call($call) ?? throw new \LogicException("No reading $call.");
         $world = $this->world();
-        $value = $world->plan->reading($known, $world->truth);
-        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value mm", round($value), 'mm'));
+        $value = $this->rough === null ? $world->plan->reading($known, $world->truth) : $world->meter($known);
+        $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value mm", round($value), 'mm', datum: $known->reads === Reads::Height ? $this->state->context->spot->heightDatum : null));
     }
 
     private function step(string $id): void
@@ -255,10 +266,13 @@ final class Follower
         $this->add(new CauseChecked($this->id(), 'Ilse', 'now', $cause->value, $this->truth()->has($cause) && ($this->truth()->isAtWork($cause) || $cause === $this->scenario->fault || $cause === Cause::Bracket)));
     }
 
-    private function survey(): void
+    private function survey(?string $place): void
     {
-        foreach (SiteFloor::places($this->state->context) as $place) {
+        foreach ($place === null ? SiteFloor::places($this->state->context) : [$place] as $place) {
             $value = round($this->world()->staff($place));
+            if (isset($this->floor[$place]) && abs($value - (float) $this->floor[$place]->value) <= 3) {
+                $this->floorAgain[] = $place;
+            }
             $this->floor[$place] = new FloorRead($this->id(), 'Ilse', 'now', $place, "$value mm");
         }
     }

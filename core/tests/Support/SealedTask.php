@@ -27,7 +27,10 @@ final class SealedTask
         foreach ($order->state()->conditions as $condition) {
             $order->note('condition', ['item' => $condition->condition->id, 'answer' => 'yes', ...($condition->sensor === null ? [] : ['sensor' => $condition->sensor])]);
         }
-        $entries = (new DemoTask())->prepared()->read(self::PLACED)->routine()->run($azimuth)->run($azimuth)->entries;
+        foreach (DemoTask::floor('front') as $place => $read) {
+            $order->note('floor', ['place' => $place, 'typed' => $read->typed]);
+        }
+        $entries = (new DemoTask())->prepared()->settled(self::PLACED)->routine()->run($azimuth)->run($azimuth)->entries;
         $context = $order->context();
         $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
         $bay = DemoTask::node('bays.json')->items()[0];
@@ -36,7 +39,7 @@ final class SealedTask
         foreach (array_keys($context->cards) as $sensor) {
             $cards[$sensor] = $sensor === 'front' ? DemoTask::node('cards/quillon-sable-front.json')->raw() : DemoTask::node('cards/quillon-sable-rear.json')->raw();
         }
-        $record = SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write(new Standing($state))), [
+        $record = SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write(new Standing($state))), $state->context->rules, [
             'shop' => 'Copper Lane Body Works',
             'order' => ['number' => '2471', 'vehicle' => 'Quillon Sable', 'plate' => 'CL 2471 K'],
             'sealedBy' => 'Ilse Corrant',

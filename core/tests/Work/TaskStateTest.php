@@ -33,8 +33,9 @@ final class TaskStateTest extends TestCase
         $task->prepared();
         self::assertSame('spot-offset', $task->state()->present()->call);
         $task->read(['spot-offset' => -14.0, 'spot-along' => 1849.0, 'split' => 3.0, 'height' => 642.0]);
-        self::assertSame(['check', 'hub-left'], [$task->state()->present()->kind, $task->state()->present()->call]);
-        $task->read(['hub-left' => 2875.0]);
+        // What belongs to the car is read before the stand is moved: it stays as it is.
+        self::assertSame(['guard', 'sensor-offset'], [$task->state()->present()->kind, $task->state()->present()->call]);
+        $task->settled();
         self::assertSame('move', $task->state()->present()->kind);
         self::assertSame([[MoveKind::Shift], Stage::Place], [$task->state()->moves, $task->state()->stage()]);
     }
@@ -54,10 +55,14 @@ final class TaskStateTest extends TestCase
     {
         $task = (new DemoTask())->read(self::GOOD);
         $plan = $task->state()->plan;
-        self::assertSame(['height'], $plan->spoiledBy([MoveKind::Height]));
+        // A tape that slants up to the target feels its height too.
+        self::assertSame(['height', 'hub-left', 'hub-right'], array_values(array_intersect($plan->spoiledBy([MoveKind::Height]), array_keys($plan->calls()))));
         // The target turns with the stand on an arm along the line: its distance along it stays.
-        self::assertSame(['spot-offset', 'split'], $plan->spoiledBy([MoveKind::Turn]));
-        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], $plan->spoiledBy([MoveKind::Shift]));
+        $asked = static fn(MoveKind $kind): array => array_values(array_intersect($plan->spoiledBy([$kind]), array_keys($plan->calls())));
+        self::assertSame(['spot-offset', 'split'], $asked(MoveKind::Turn));
+        self::assertContains('spot-offset-2', $plan->spoiledBy([MoveKind::Turn]));
+        self::assertNotContains('sensor-offset', $plan->spoiledBy([MoveKind::Shift]));
+        self::assertSame(['spot-offset', 'spot-along', 'split', 'hub-left', 'hub-right'], $asked(MoveKind::Shift));
 
         $turned = $task->move(MoveKind::Turn)->state();
         self::assertSame(['spot-offset', 'split', 'hub-right'], $turned->due);
@@ -71,9 +76,10 @@ final class TaskStateTest extends TestCase
         $moves = $task->state()->moves;
         self::assertSame([MoveKind::Shift, MoveKind::Height], $moves);
         $after = $task->move(...$moves)->state();
-        self::assertEqualsWithDelta(0.0, $after->expected['spot-offset'], 1e-6);
-        self::assertEqualsWithDelta(1840.0, $after->expected['spot-along'], 0.2);
-        self::assertSame(642.0, $after->expected['height']);
+        // The readings place the marks, too: the line through them is the car's own axis but for a part of a millimetre.
+        self::assertEqualsWithDelta(0.0, $after->expected['spot-offset'], 0.5);
+        self::assertEqualsWithDelta(1840.0, $after->expected['spot-along'], 0.5);
+        self::assertEqualsWithDelta(642.0, $after->expected['height'], 0.1);
         // The stand was not turned: its laser goes on missing the mark by what its turn makes.
         self::assertEqualsWithDelta(26.0, $after->expected['split'], 1.0);
     }
@@ -89,7 +95,7 @@ final class TaskStateTest extends TestCase
         $expected = array_column($then, 'expected', 'call');
         // Square but not yet shifted, the laser strikes as far aside as the stand stands.
         self::assertEqualsWithDelta(-17.3, $expected['split'], 0.5);
-        self::assertEqualsWithDelta(0.0, $expected['spot-offset'], 1e-6);
+        self::assertEqualsWithDelta(0.0, $expected['spot-offset'], 0.5);
     }
 
     public function testAMisreadTapeIsAskedForAgainAndTheCorrectionStrikesIt(): void
@@ -97,7 +103,6 @@ final class TaskStateTest extends TestCase
         $task = (new DemoTask())->prepared()->read(['spot-offset' => 0.0, 'spot-along' => 1894.0]);
         $misread = $task->last();
         $task->read(['split' => 0.0, 'height' => 642.0, 'hub-left' => 2869.0]);
-        self::assertSame(['decide', 'hub-right'], [$task->state()->present()->kind, $task->state()->present()->call]);
         self::assertSame([], $task->state()->moves);
         $task->read(['hub-right' => 2869.0]);
         self::assertSame(['remeasure', 'spot-along'], [$task->state()->present()->kind, $task->state()->present()->call]);
@@ -133,9 +138,10 @@ final class TaskStateTest extends TestCase
         self::assertSame(['placement'], $codes($task->prepared()->state()));
         $unchecked = self::GOOD;
         unset($unchecked['hub-left']);
-        self::assertSame(['unchecked'], $codes($task->read($unchecked)->state()));
+        // One reading of each says nothing of a slip, and not well enough where the car is.
+        self::assertSame(['placement', 'unguarded'], $codes($task->read($unchecked)->state()));
         self::assertFalse($task->state()->mayRun());
-        $task->read(['hub-left' => 2861.0]);
+        $task->read(['hub-left' => 2861.0])->settled();
         self::assertSame([], $task->state()->bars);
         self::assertSame(['step', 'ignition-on'], [$task->state()->present()->kind, $task->state()->present()->call]);
         self::assertSame(['placement'], $codes($task->move(MoveKind::Height)->state()));
@@ -143,23 +149,26 @@ final class TaskStateTest extends TestCase
 
     public function testAnUnmetPreconditionBarsAndHearsayDoesNot(): void
     {
-        $unmet = (new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state();
+        $unmet = (new DemoTask())->prepared(AnswerKind::No)->settled()->state();
         self::assertSame(['run', Stage::Run], [$unmet->present()->kind, $unmet->stage()]);
         self::assertSame('Not met: Tyre pressures as on the placard', Told::words($unmet->bars[0]->says));
-        self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->read(self::GOOD)->state()->mayRun());
-        $told = (new DemoTask())->prepared(AnswerKind::OnWord)->read(self::GOOD)->state();
+        self::assertFalse((new DemoTask())->prepared(AnswerKind::No)->settled()->state()->mayRun());
+        $told = (new DemoTask())->prepared(AnswerKind::OnWord)->settled()->state();
         self::assertTrue($told->mayRun());
         $document = TaskStateDocument::write(new Standing($told));
         self::assertIsArray($document['notProven']);
         self::assertStringContainsString('on the word of Bram', implode(' ', Told::all($document['notProven'])));
     }
 
-    public function testAReleaseServesOneRun(): void
+    public function testAReleaseGoesOnToTheRunsEnd(): void
     {
         $task = (new DemoTask())->prepared()->release();
         self::assertTrue($task->state()->mayRun());
         $task->run(0.1);
-        self::assertFalse($task->state()->mayRun());
+        self::assertTrue($task->state()->mayRun(), 'The reading is to be repeated, in the same set-up and by the same release.');
+        $moved = new DemoTask();
+        $moved->entries = $task->entries;
+        self::assertFalse($moved->move(MoveKind::Shift)->state()->mayRun(), 'Another set-up is another run.');
         self::assertSame('Oda', $task->state()->lastRun()?->release?->name);
         self::assertSame(Verdict::Unproven, $task->state()->lastRun()->verdict());
         self::assertSame('placement-unknown', $task->state()->lastRun()->azimuth->decision?->reason);
@@ -167,7 +176,7 @@ final class TaskStateTest extends TestCase
 
     public function testAReleasedRunByAnUncheckedCardProvesNothing(): void
     {
-        $task = (new DemoTask())->prepared()->read(self::GOOD)->run(0.05);
+        $task = (new DemoTask())->prepared()->settled()->run(0.05);
         self::assertTrue($task->state()->isSettled());
         $card = (array) DemoTask::node('cards/quillon-sable-front.json')->raw();
         unset($card['checkedBy']);
@@ -195,14 +204,14 @@ final class TaskStateTest extends TestCase
         $task = (new DemoTask())->prepared()->read(['spot-offset' => 1.0, 'spot-along' => 1841.0]);
         $reliance = $task->state()->reliance();
         self::assertSame(['along', 'across'], array_keys($reliance->verdicts));
-        self::assertSame('holds', $reliance->verdicts['across']['verdict']);
+        self::assertSame('unproven', $reliance->verdicts['across']['verdict']);
         self::assertEqualsWithDelta(1.0, $reliance->verdicts['across']['deviation'], 1e-3);
-        self::assertSame(['along', 'across', 'yaw', 'height'], array_keys($task->read(self::GOOD)->state()->reliance()->verdicts));
+        self::assertSame(['along', 'across', 'yaw', 'height'], array_keys($task->settled()->state()->reliance()->verdicts));
     }
 
     public function testTheAxisAndTheEchoAreJudged(): void
     {
-        $task = (new DemoTask())->prepared()->read(self::GOOD);
+        $task = (new DemoTask())->prepared()->settled();
         self::assertSame(Verdict::Holds, $task->run(0.05, -0.1)->state()->lastRun()?->verdict());
         self::assertSame(['close', true], [$task->state()->present()->kind, $task->state()->isSettled()]);
         self::assertSame(Verdict::Out, $task->run(0.9)->state()->lastRun()?->verdict());

@@ -898,6 +898,15 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "said": "choice"
       },
       {
+        "key": "reach",
+        "kind": "number",
+        "unit": "mm",
+        "optional": true,
+        "wide": false,
+        "choices": [],
+        "said": "choice"
+      },
+      {
         "key": "lastCheck",
         "kind": "day",
         "unit": "",

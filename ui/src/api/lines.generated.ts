@@ -137,7 +137,7 @@ export type ReasonWish = {
 };
 
 export type ReferenceChosen = {
-  reference: 'body-centreline' | 'thrust-line' | 'axles';
+  reference: 'body-axis' | 'body-centreline' | 'thrust-line' | 'axles';
   reason: string;
 };
 

@@ -157,6 +157,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       ],
       wheels: 0,
     },
+    guards: [],
     disagreement: null,
     moves: [],
     verdicts: [

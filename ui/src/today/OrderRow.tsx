@@ -12,6 +12,7 @@ const WAITS: Record<PresentKind, Code> = {
   decide: 'screen.order-row.tape-that-decides-which',
   remeasure: 'screen.order-row.reading-take-again',
   move: 'screen.order-row.stand-be-moved',
+  guard: 'screen.order-row.reading-that-guards',
   improve: 'screen.order-row.better-reading',
   'survey-floor': 'screen.order-row.floor-be-surveyed',
   run: 'screen.order-row.run-which-barred',

@@ -178,6 +178,7 @@ function presentCall(
     case 'decide':
     case 'remeasure':
     case 'move':
+    case 'guard':
     case 'improve':
       return { title: say('screen.far-view.measure-better'), figure: '', note: '' };
   }

@@ -27,9 +27,9 @@ export function Tally({
         display: 'grid',
         gridTemplateColumns: {
           xs: 'repeat(3, 1fr)',
-          lg: `136px repeat(${state.verdicts.length}, 1fr) 1.5fr`,
+          lg: `136px repeat(${state.verdicts.length}, 1fr) 1.6fr`,
         },
-        height: { xs: 'auto', lg: 116 },
+        height: { xs: 'auto', lg: 140 },
         flexShrink: 0,
         bgcolor: 'background.paper',
         borderTop: 1,
@@ -79,8 +79,39 @@ export function Tally({
             : say('screen.tally.limit', { azimuth: degrees(state.card.limits.azimuth) })}
           {state.mayRun ? '' : ` ${say('screen.tally.run-barred')}`}
         </Typography>
+        {state.guards.map((guard) => (
+          <Hides key={guard.axis} guard={guard} />
+        ))}
       </Ground>
     </Box>
+  );
+}
+
+/** What could be wrong with one axis and not show. */
+function Hides({ guard }: { guard: Workspace['guards'][number] }) {
+  const axis = say(guard.axis === 'azimuth' ? 'screen.azimuth' : 'screen.elevation');
+  const hides =
+    guard.hidden === null
+      ? say('screen.tally.could-hide-anything', { unchecked: guard.unchecked.join(', ') })
+      : say('screen.tally.could-hide', {
+          hidden: degrees(guard.hidden),
+          worst: guard.worst ?? '',
+        });
+  return (
+    <Typography
+      noWrap
+      title={`${axis}: ${hides}`}
+      data-testid={`hides-${guard.axis}`}
+      sx={{
+        maxWidth: '100%',
+        fontSize: '0.8rem',
+        lineHeight: 1.3,
+        fontWeight: guard.holds ? 400 : 600,
+        color: guard.holds ? 'text.secondary' : 'verdict.unproven',
+      }}
+    >
+      {axis}: {hides}
+    </Typography>
   );
 }
 

@@ -35,7 +35,7 @@ final readonly class ProcedureCard implements Checked
 {
     public const SCHOOLS = ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'];
 
-    public const REFERENCES = ['body-centreline', 'thrust-line', 'axles'];
+    public const REFERENCES = ['body-axis', 'body-centreline', 'thrust-line', 'axles'];
 
     /** As many rows as a list of a card may have. */
     private const MANY = 200;

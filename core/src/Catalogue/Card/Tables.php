@@ -123,7 +123,7 @@ final class Tables
                 new F\Field('thresholds', 'thresholds', null, new F\Part(of: \Lumbro\Core\Decision\Thresholds::class), optional: true, usual: new \Lumbro\Core\Decision\Thresholds(), form: [null]),
                 new F\Field('fit', 'fits', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardFit::class), optional: true),
                 new F\Field('schools', 'schools', null, new F\ListOf(of: new F\Choice(words: ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'], said: 'school')), optional: true, usual: []),
-                new F\Field('reference', 'reference', null, new F\Choice(words: ['body-centreline', 'thrust-line', 'axles'], said: 'reference'), optional: true, lost: true, form: ['line']),
+                new F\Field('reference', 'reference', null, new F\Choice(words: ['body-axis', 'body-centreline', 'thrust-line', 'axles'], said: 'reference'), optional: true, lost: true, form: ['line']),
                 new F\Field('capture', 'capture', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CaptureItem::class), most: 200), optional: true, usual: []),
                 new F\Field('codes', 'codes', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\CodeRule::class), most: 200), optional: true, usual: []),
                 new F\Field('kit', 'kit', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Card\CardNeed::class), most: 200), optional: true, usual: []),

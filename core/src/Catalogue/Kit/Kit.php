@@ -7,9 +7,13 @@ namespace Lumbro\Core\Catalogue\Kit;
 /** What the set-up is measured with, and the stand whose drawing places the target on it (mm in the stand's frame). */
 final readonly class Kit
 {
+    /** How far a rule reads of which nobody said, mm. */
+    private const SHORT = 300.0;
+
     /**
      * @param float $targetAhead of the stand's origin, mm
      * @param float $targetLeft  of the stand's axis, mm
+     * @param list<MeasuringInstrument> $rules all that are in order, the first among them
      */
     public function __construct(
         public MeasuringInstrument $tape,
@@ -20,11 +24,26 @@ final readonly class Kit
         public float $targetLeft,
         /** half the stand's width, for the drawing */
         public float $halfWidth,
+        public array $rules = [],
     ) {}
 
     /** The same with the target on an arm, mm left of the stand's axis in the stand's own sense. */
     public function withTargetLeft(float $left): self
     {
-        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, $this->halfWidth);
+        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules);
+    }
+
+    /** The shortest rule that reads so far, mm; null where none does. One whose reach nobody said is taken for a short one. */
+    public function ruleReaching(float $length): ?MeasuringInstrument
+    {
+        $found = null;
+        foreach ($this->rules === [] ? [$this->rule] : $this->rules as $rule) {
+            $reach = $rule->reach ?? self::SHORT;
+            if ($reach >= $length && ($found === null || $reach < ($found->reach ?? self::SHORT))) {
+                $found = $rule;
+            }
+        }
+
+        return $found;
     }
 }

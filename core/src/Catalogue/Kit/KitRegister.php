@@ -48,8 +48,18 @@ final readonly class KitRegister
             $stand->name,
             $stand->targetAhead,
             $stand->targetLeft,
-            $stand->halfWidth,
+            halfWidth: $stand->halfWidth,
+            rules: array_map(static fn(Instrument $known): MeasuringInstrument => $known->on($today, $rule), $this->inOrder('rule', $today, $ruler)),
         );
+    }
+
+    /** @return list<Instrument> the chosen one, then all others of its kind that are not overdue */
+    private function inOrder(string $kind, string $today, Instrument $chosen): array
+    {
+        return [$chosen, ...array_values(array_filter(
+            $this->instruments,
+            static fn(Instrument $known): bool => $known->kind === $kind && $known !== $chosen && ! $known->check->isOverdue($today),
+        ))];
     }
 
     /**

@@ -21,6 +21,7 @@ final readonly class MeasuringInstrument implements Checked
      * @param float|null $sZero      of the zero, mm
      * @param float      $scale      known error of the scale, without unit: it shows so much more for every mm
      * @param float      $zero       known error of the zero, mm: it shows so much too much
+     * @param float|null $reach      the longest it reads, mm; null where nobody said
      */
     public function __construct(
         #[Id]
@@ -39,6 +40,8 @@ final readonly class MeasuringInstrument implements Checked
         public float $scale = 0.0,
         #[Number('mm', -1_000, 1_000)]
         public float $zero = 0.0,
+        #[Number('mm', Number::ABOVE_ZERO)]
+        public ?float $reach = null,
     ) {}
 
     public function check(Node $node): void

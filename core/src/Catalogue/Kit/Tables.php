@@ -35,7 +35,8 @@ final class Tables
                 new F\Field('sZero', 'sZero', null, new F\Number(unit: 'mm', least: 1.0E-9), optional: true),
                 new F\Field('scale', 'scale', null, new F\Number(least: -0.05, most: 0.05), optional: true, usual: 0.0),
                 new F\Field('zero', 'zero', null, new F\Number(unit: 'mm', least: -1000.0, most: 1000.0), optional: true, usual: 0.0),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\MeasuringInstrument => new \Lumbro\Core\Catalogue\Kit\MeasuringInstrument($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['accuracy']), $kinds[3]->read($f['resolution']), isset($f['sScale']) ? $kinds[4]->read($f['sScale']) : null, isset($f['sZero']) ? $kinds[5]->read($f['sZero']) : null, isset($f['scale']) ? $kinds[6]->read($f['scale']) : 0.0, isset($f['zero']) ? $kinds[7]->read($f['zero']) : 0.0)),
+                new F\Field('reach', 'reach', null, new F\Number(unit: 'mm', least: 1.0E-9), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Kit\MeasuringInstrument => new \Lumbro\Core\Catalogue\Kit\MeasuringInstrument($kinds[0]->read($f['id']), $kinds[1]->read($f['name']), $kinds[2]->read($f['accuracy']), $kinds[3]->read($f['resolution']), isset($f['sScale']) ? $kinds[4]->read($f['sScale']) : null, isset($f['sZero']) ? $kinds[5]->read($f['sZero']) : null, isset($f['scale']) ? $kinds[6]->read($f['scale']) : 0.0, isset($f['zero']) ? $kinds[7]->read($f['zero']) : 0.0, isset($f['reach']) ? $kinds[8]->read($f['reach']) : null)),
             \Lumbro\Core\Catalogue\Kit\OverdueRule::class => new F\Table(\Lumbro\Core\Catalogue\Kit\OverdueRule::class, [
                 new F\Field('bars', 'bars', null, new F\Flag()),
                 new F\Field('widening', 'widening', null, new F\Number(least: 1.0, most: 100.0)),

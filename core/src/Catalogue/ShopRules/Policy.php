@@ -6,6 +6,7 @@ namespace Lumbro\Core\Catalogue\ShopRules;
 
 use Lumbro\Core\Fields\Checked;
 use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Number;
 use Lumbro\Core\Fields\Required;
 use Lumbro\Core\Fields\Whole;
 use Lumbro\Core\Measure\Node;
@@ -21,6 +22,7 @@ final readonly class Policy implements Checked
      * @param int    $most     readings in one place before something else must be done, ≥ $readings
      * @param int    $rounds   of adjusting before the fault is looked for elsewhere, ≥ 1
      * @param string $unproven one of UNPROVEN
+     * @param float  $guard    the part of an axis's limit that one slip may hide before the run, 0.05 to 1
      */
     public function __construct(
         #[Required, Whole(1, 20)]
@@ -31,6 +33,8 @@ final readonly class Policy implements Checked
         public int $rounds = 3,
         #[Required, Choice(self::UNPROVEN)]
         public string $unproven = 'adjust',
+        #[Number('', 0.05, 1)]
+        public float $guard = 0.6,
     ) {}
 
     public function check(Node $node): void

@@ -78,7 +78,8 @@ final class Tables
                 new F\Field('most', 'most', null, new F\Whole(least: 1, most: 50)),
                 new F\Field('rounds', 'rounds', null, new F\Whole(least: 1, most: 20)),
                 new F\Field('unproven', 'unproven', null, new F\Choice(words: ['adjust', 'accept-by-name', 'send-back'])),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Policy => new \Lumbro\Core\Catalogue\ShopRules\Policy($kinds[0]->read($f['readings']), $kinds[1]->read($f['most']), $kinds[2]->read($f['rounds']), $kinds[3]->read($f['unproven']))),
+                new F\Field('guard', 'guard', null, new F\Number(least: 0.05, most: 1.0), optional: true, usual: 0.6),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Policy => new \Lumbro\Core\Catalogue\ShopRules\Policy($kinds[0]->read($f['readings']), $kinds[1]->read($f['most']), $kinds[2]->read($f['rounds']), $kinds[3]->read($f['unproven']), isset($f['guard']) ? $kinds[4]->read($f['guard']) : 0.6)),
             \Lumbro\Core\Catalogue\ShopRules\RuleScope::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\RuleScope::class, [
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])), optional: true, usual: []),
                 new F\Field('behind', 'behind', null, new F\ListOf(of: new F\Choice(words: ['front-cover', 'front-badge', 'grille', 'rear-cover', 'open'])), optional: true, usual: []),

@@ -77,6 +77,12 @@ final readonly class VehicleSheet implements Checked
         /** @var list<string> figures that were measured on this car; a sensor's as "front.along" */
         #[ListOf(new Text(80))]
         public array $measured = [],
+        /** front mark over the wheels' plane */
+        #[Number('mm', Number::ABOVE_ZERO)]
+        public ?float $frontMarkHeight = null,
+        /** rear mark over the wheels' plane */
+        #[Number('mm', Number::ABOVE_ZERO)]
+        public ?float $rearMarkHeight = null,
     ) {}
 
     /** The sensor of this id; null where the car has none. */

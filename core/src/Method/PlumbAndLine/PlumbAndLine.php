@@ -16,7 +16,6 @@ use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Method\School;
 use Lumbro\Core\Method\Trace;
 use Lumbro\Core\Survey\Observation\Along;
-use Lumbro\Core\Survey\Observation\Line;
 use Lumbro\Core\Survey\Observation\Observation;
 use Lumbro\Core\Survey\Observation\Offset;
 
@@ -58,30 +57,29 @@ final readonly class PlumbAndLine implements School
 
     public function calls(Ground $ground): array
     {
-        $line = $ground->line();
+        $line = $ground->isAhead ? $ground->line() : $ground->lineBack();
         $kit = $ground->kit;
         $origin = $this->origin($ground);
-        $ahead = $ground->isAhead;
 
         return [
-            new Call(
+            $ground->isInSpace() ? Common::offset($ground, 'spot-offset', 'target') : new Call(
                 'spot-offset',
                 $kit->rule->id,
                 Reads::Sided,
                 Handling::beam($kit),
-                static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset('spot-offset', $names->target, $line, $value, $s),
+                static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset('spot-offset', $names->target, $ground->line(), $value, $s),
                 Trace::rule($ground->nearMark, 'target'),
             ),
             new Call(
                 'spot-along',
                 $kit->tape->id,
                 Reads::Length,
-                Handling::tape($kit),
+                $ground->isInSpace() ? Handling::squared($kit, abs($ground->across('target'))) : Handling::tape($kit),
                 static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Along(
                     'spot-along',
                     $names->target,
                     // A tape laid backwards along the line counts from its other end.
-                    $ahead ? $line : new Line($line->to, $line->from),
+                    $line,
                     $origin,
                     $value,
                     $s,

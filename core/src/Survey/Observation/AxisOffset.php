@@ -16,6 +16,7 @@ final readonly class AxisOffset extends LengthReading
     /**
      * @param float|null $value mm, left of the body's x axis positive
      * @param float      $s     mm, > 0
+     * @param bool       $other whether it is read to the side that counts negative
      * @param bool       $plumbed whether body and point are both in space: the laser's fan stands upright
      */
     public function __construct(
@@ -26,8 +27,14 @@ final readonly class AxisOffset extends LengthReading
         float $s,
         ?string $instrument = null,
         private bool $plumbed = false,
+        private bool $other = false,
     ) {
         parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function zeroSense(): int
+    {
+        return $this->other ? -1 : 1;
     }
 
     public function unknowns(Layout $layout): array

@@ -30,6 +30,9 @@ interface Observation
     /** The instrument whose shared errors it carries. */
     public function instrument(): ?string;
 
+    /** 1, or −1 for a reading to the other side, which counts negative: what the instrument shows too much then makes it smaller. */
+    public function zeroSense(): int;
+
     /**
      * The places of the unknowns that the reading depends on, instrument errors aside; one may come twice.
      *

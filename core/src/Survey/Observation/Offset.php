@@ -13,6 +13,7 @@ final readonly class Offset extends LengthReading
     /**
      * @param float|null $value mm, left of the line positive
      * @param float      $s     mm, > 0
+     * @param bool       $other whether it is read to the side that counts negative
      */
     public function __construct(
         string $id,
@@ -21,8 +22,14 @@ final readonly class Offset extends LengthReading
         ?float $value,
         float $s,
         ?string $instrument = null,
+        private bool $other = false,
     ) {
         parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function zeroSense(): int
+    {
+        return $this->other ? -1 : 1;
     }
 
     public function unknowns(Layout $layout): array

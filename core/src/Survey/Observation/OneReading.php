@@ -43,4 +43,9 @@ abstract readonly class OneReading implements Observation
     {
         return $this->instrument;
     }
+
+    public function zeroSense(): int
+    {
+        return 1;
+    }
 }

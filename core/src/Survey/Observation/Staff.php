@@ -18,10 +18,16 @@ final readonly class Staff extends LengthReading
      * @param string     $level the laser plane
      * @param float|null $value mm, upwards positive
      * @param float      $s     mm, > 0
+     * @param bool       $other whether the instrument's zero takes away from it
      */
-    public function __construct(string $id, private string $point, private string $level, ?float $value, float $s, ?string $instrument = null)
+    public function __construct(string $id, private string $point, private string $level, ?float $value, float $s, ?string $instrument = null, private bool $other = false)
     {
         parent::__construct($id, $value, $s, $instrument);
+    }
+
+    public function zeroSense(): int
+    {
+        return $this->other ? -1 : 1;
     }
 
     public function unknowns(Layout $layout): array

@@ -30,6 +30,9 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const present =
     floor.places.find((place) => place.id === chosen) ??
+    floor.places.find(
+      (place) => state.present.kind === 'survey-floor' && place.id === state.present.call,
+    ) ??
     floor.places.find((place) => place.value === null);
   return (
     <>
@@ -51,6 +54,9 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
           }
         />
       )}
+      {state.present.kind === 'survey-floor' && state.present.why && !sealed && (
+        <Typography sx={{ mb: 1 }}>{state.present.why}</Typography>
+      )}
       <Result state={state} display={display} />
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} data-testid="floor-places">
         {floor.places.map((place) => (
@@ -68,7 +74,7 @@ export function FloorSheet({ state, task, display, sealed }: Props) {
               }}
             >
               <span>{place.says}</span>
-              <span>{place.typed ?? '—'}</span>
+              <span data-quoted>{place.typed ?? '—'}</span>
             </Button>
           </Box>
         ))}

@@ -30,7 +30,7 @@ const SURVEY = 'survey';
 export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
   const queries = useQueryClient();
   const { kind, call } = state.present;
-  const due = ['read', 'check', 'decide', 'remeasure'].includes(kind) ? call : null;
+  const due = ['read', 'check', 'decide', 'remeasure', 'guard'].includes(kind) ? call : null;
   // What waits on this device is read already: the next one is due.
   const here = task.queue.flatMap((line) => (line.kind === 'reading' ? [line.payload.call] : []));
   const next =

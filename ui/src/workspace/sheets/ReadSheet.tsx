@@ -281,6 +281,13 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
       </Warning>
     );
   }
+  if (state.present.call === call.id && kind === 'guard') {
+    return (
+      <Typography sx={{ mt: 0.5 }} data-testid="guards">
+        {state.present.why}
+      </Typography>
+    );
+  }
   if (state.present.call === call.id && kind === 'check') {
     return (
       <Typography sx={{ mt: 0.5 }}>{say('screen.read-sheet.nothing-checks-this-set')}</Typography>

@@ -11,6 +11,7 @@ import type { Task } from '../task/useTask';
 import { say, type Code } from '../../words/say';
 
 const LINES: Record<ReferenceId, Code> = {
+  'body-axis': 'screen.reference-form.body-axis',
   'body-centreline': 'screen.reference-form.body-centreline',
   'thrust-line': 'screen.reference-form.thrust-line',
   axles: 'screen.reference-form.axle-line',

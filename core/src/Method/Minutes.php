@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Method;
+
+/** How long readings take one person, minutes: what an ordinary shop takes, until its own records say otherwise. */
+final class Minutes
+{
+    /** Call, or the first word of its name → minutes with walking, holding and typing. */
+    private const EACH = [
+        'spot-offset' => 1.0, 'spot-along' => 1.5, 'split' => 0.7, 'split-far' => 1.2, 'aim' => 0.7, 'reach' => 1.2,
+        'hub' => 1.8, 'bar' => 1.5, 'cross' => 1.8, 'check' => 1.5, 'diagonal' => 2.2,
+        'scale' => 0.6, 'return' => 0.8, 'toe' => 0.3, 'pose' => 0.5,
+        'sensor-offset' => 1.5, 'sensor-along' => 1.5, 'sensor-height' => 1.0, 'hub-offset' => 1.5, 'range' => 1.8,
+        'height' => 0.7, 'staff' => 1.0, 'rule-check' => 0.5,
+    ];
+
+    /** The same once more, its tools being at hand. */
+    private const AGAIN = 0.6;
+
+    /** Of a call, or of a staff with its place. */
+    public static function of(string $id): float
+    {
+        $once = (string) preg_replace('/-[23]$/', '', $id);
+        $found = 1.5;
+        $longest = 0;
+        foreach (self::EACH as $name => $minutes) {
+            if (($once === $name || str_starts_with($once, "$name-")) && strlen($name) > $longest) {
+                [$found, $longest] = [$minutes, strlen($name)];
+            }
+        }
+
+        return $once === $id ? $found : $found * self::AGAIN;
+    }
+}

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\SetUp;
+
+use Lumbro\Core\Decision\Decision;
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Names;
+use Lumbro\Core\Numeric\Dual;
+use Lumbro\Core\Placement\Placement;
+use Lumbro\Core\Survey\Aimed;
+use Lumbro\Core\Survey\Completion;
+use Lumbro\Core\Survey\Observation\Observation;
+use Lumbro\Core\Survey\Reliability;
+
+/** What could be wrong in a set-up and not show, axis by axis, worked out when somebody asks. */
+final class Hiding
+{
+    public const AXES = ['azimuth', 'elevation'];
+
+    /** How far off a stand is that was moved to a number: as it comes, as it can be done with care, and not at all, mm, and the same of a turn, rad. */
+    private const HANDS = [[0.8, 0.1 * M_PI / 180], [0.4, 0.05 * M_PI / 180], [0.0, 0.0]];
+
+    /** The nearest a target stands, mm. */
+    private const RANGE = 1500.0;
+
+    private ?Reliability $reliability = null;
+
+    /** @var array<string, Guard|null> */
+    private array $guards = [];
+
+    /** @param array<string, ReadingTaken> $readings call → reading */
+    public function __construct(private readonly TaskContext $context, private readonly MeasuringPlan $plan, private readonly array $readings, private readonly Placement $placement) {}
+
+    /** Null where the readings say nothing of the axis. */
+    public function of(string $axis): ?Guard
+    {
+        if (! array_key_exists($axis, $this->guards)) {
+            $figure = $this->figure($axis);
+            $this->guards[$axis] = $figure === null ? null : new Guard(
+                $this->reliability()->hidden($figure),
+                $this->limit($axis),
+                fn(): ?array => $this->reliability()->bestGuard($figure, $this->candidates(), []),
+            );
+        }
+
+        return $this->guards[$axis];
+    }
+
+    /**
+     * The cheapest further readings after which nothing that matters could hide and the set-up is well enough known.
+     *
+     * @param array<string, float> $left axis → what of its limit is left for a slip, degrees, where a run has been made; else the shop's part of it
+     * @param list<string>|null    $moved respects that a move will put right; null where nobody asks for tolerances
+     *
+     * @param array<string, float> $spread axis → the standard uncertainty that the set-up may bring to it, degrees
+     *
+     * @return list<string>|null ids of calls and staffs in the order of work; null where even all of them fall short
+     */
+    public function missing(array $left = [], ?array $moved = null, array $spread = []): ?array
+    {
+        if ($moved !== null) {
+            foreach (self::HANDS as $hands) {
+                $tolerances = $this->tolerances($moved, $hands);
+                $found = $tolerances === null ? null : $this->completed([...$tolerances, ...$this->axes($left, $spread)]);
+                if ($found !== null) {
+                    return $found;
+                }
+            }
+
+            return null;
+        }
+
+        return $this->completed($this->axes($left, $spread));
+    }
+
+    /**
+     * @param array<string, float> $left
+     * @param array<string, float> $spread
+     *
+     * @return list<Aimed>
+     */
+    private function axes(array $left, array $spread): array
+    {
+        $aims = [];
+        foreach (self::AXES as $axis) {
+            $figure = $this->figure($axis);
+            $limit = $left[$axis] ?? $this->limit($axis);
+            if ($figure !== null && $this->limit($axis) !== null && $limit !== null) {
+                $aims[] = new Aimed($figure, isset($spread[$axis]) ? deg2rad($spread[$axis]) : null, deg2rad($limit));
+            }
+        }
+
+        return $aims;
+    }
+
+    /**
+     * @param list<Aimed> $aims
+     *
+     * @return list<string>|null
+     */
+    private function completed(array $aims): ?array
+    {
+        $candidates = $this->candidates();
+        $ids = array_map(static fn(Observation $candidate): string => $candidate->id(), $candidates);
+        $found = Completion::of($this->placement->solution, $aims, $candidates, array_map(fn(string $id): float => $this->plan->minutes($id), $ids));
+
+        return $found === null ? null : $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
+    }
+
+    /**
+     * How well each respect must be known to hold where it is, or with nothing off where a move will put it right.
+     *
+     * @param list<string> $moved
+     * @param array{float, float} $hands how far off a stand is that was moved to a number, mm, and turned, rad
+     *
+     * @return list<Aimed>|null null where one is out
+     */
+    private function tolerances(array $moved, array $hands): ?array
+    {
+        $aims = [];
+        foreach ($this->plan->respects() as $name) {
+            $deviation = $this->placement->deviations[$name] ?? null;
+            if ($deviation?->tolerance === null) {
+                continue;
+            }
+            $missed = match (true) {
+                $name === 'yaw' => $hands[1],
+                // As the sensor sees a hand's error at the target.
+                $deviation->angular => $hands[0] / self::RANGE,
+                default => $hands[0],
+            };
+            $off = in_array($name, $moved, true) ? $missed : abs($deviation->value());
+            if ($off >= $deviation->tolerance) {
+                return null;
+            }
+            $aims[] = new Aimed($deviation->figure, $this->bearable($off, $deviation->tolerance), null);
+        }
+
+        return $aims;
+    }
+
+    /** How unsure a deviation may be and still hold, in its unit. */
+    private function bearable(float $off, float $tolerance): float
+    {
+        [$low, $high] = [0.0, $tolerance];
+        for ($step = 0; $step < 30; $step++) {
+            $middle = ($low + $high) / 2;
+            if (Decision::about($off, $middle, $tolerance, $this->context->card->thresholds)->verdict === Verdict::Holds) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /** What the set-up adds to a reading of the axis, rad; null where nobody knows. */
+    public function figure(string $axis): ?Dual
+    {
+        $card = $this->context->card;
+        $deviations = $this->placement->deviations;
+        if ($axis === 'azimuth') {
+            // A plate sends back what strikes it square: it feels its own turn and not its place across, a reflector the reverse.
+            return ($deviations[$card->isPlate ? 'yaw' : 'bearing'] ?? null)?->figure;
+        }
+        if ($card->adjustment?->inclinometer !== null) {
+            return $this->grade()->scaled(-1.0);
+        }
+        if ($card->isPlate) {
+            return Dual::constant(deg2rad(($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt))->minus($this->grade());
+        }
+
+        return isset($this->readings['height']) ? ($deviations['elevation'] ?? null)?->figure : null;
+    }
+
+    /**
+     * The same with each reading's times counted from the first that was not taken.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<string>
+     */
+    private function named(array $ids): array
+    {
+        $named = [];
+        foreach ($ids as $id) {
+            $once = (string) preg_replace('/-[23]$/', '', $id);
+            $taken = fn(string $name): bool => isset($this->readings[$name]) || in_array($name, $named, true)
+                || isset($this->plan->ground->floor->staffs[substr($name, strlen('staff-'))]);
+            foreach ([$once, "$once-2", "$once-3"] as $name) {
+                if (! $taken($name)) {
+                    $named[] = $name;
+                    break;
+                }
+            }
+        }
+
+        return $named;
+    }
+
+    /** How the floor rises along the sensor's facing, rad. */
+    private function grade(): Dual
+    {
+        $layout = $this->placement->solution->geometry->layout;
+        $state = $this->placement->solution->geometry->state;
+        $facing = deg2rad($this->context->sensor->facing);
+        $place = $layout->pitch ?? throw new \LogicException('A survey in space knows how the car stands.');
+        [$a, $b] = [tan($state[$place]), tan($state[$place + 1])];
+        $rise = $a * cos($facing) + $b * sin($facing);
+        $per = 1 / (1 + $rise ** 2);
+
+        return new Dual(atan($rise), [$place => $per * cos($facing) * (1 + $a ** 2), $place + 1 => $per * sin($facing) * (1 + $b ** 2)]);
+    }
+
+    private function limit(string $axis): ?float
+    {
+        $sensor = $this->context->cardSensor;
+        $limit = $axis === 'azimuth' ? $sensor->limitAzimuth : $sensor->limitElevation;
+
+        return $limit === null || in_array($axis, $sensor->placementFree, true) ? null : $limit * $this->context->policy()->guard;
+    }
+
+    /** @return list<Observation> */
+    private function candidates(): array
+    {
+        return [...array_values(array_map(static fn(Call $call): Observation => $call->observation(null, 0.0, Names::stand()), $this->plan->guards($this->readings))), ...($this->plan->ground->floor?->candidates() ?? [])];
+    }
+
+    private function reliability(): Reliability
+    {
+        return $this->reliability ??= new Reliability($this->placement->solution);
+    }
+}

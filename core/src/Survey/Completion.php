@@ -1,0 +1,289 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Survey;
+
+use Lumbro\Core\Failure\NoDirection;
+use Lumbro\Core\Survey\Observation\Observation;
+
+/**
+ * The cheapest further readings that bring a solved survey to its aims (maths, section 2.3, from what was read already):
+ * all of them are taken first, then what is not needed is left out, dearest first. Leaving one out changes everything by
+ * that one alone, so that it is quick enough to be worked out anew after every reading.
+ */
+final class Completion
+{
+    /** A reading whose place nothing else fixes cannot be left out. */
+    private const ALONE = 1e-9;
+
+    /** The longest slip that shows at all, in standard uncertainties: at the least redundancy that tests. */
+    private const LONGEST = 42.0;
+
+    /** @var list<array{row: array<int, float>, s: float, most: float|null}> what was read and known beforehand, then the candidates */
+    private array $equations = [];
+
+    /** How many of them are no candidates. */
+    private int $own;
+
+    /** @var list<array<int, float>> of all unknowns, with whatever is read now */
+    private array $covariance;
+
+    /** @var array<int, float> equation → its own variance before its s, aᵀCa */
+    private array $spread = [];
+
+    /** @var array<int, array<int, float>> aim → equation → gᵀCa */
+    private array $shared = [];
+
+    /** @var array<int, float> of each aim's figure */
+    private array $variance = [];
+
+    /** @var array<int, true> the equations that count */
+    private array $read = [];
+
+    /** @var list<int> in which equations are looked at: what failed last fails most likely again */
+    private array $order;
+
+    /**
+     * @param list<Aimed>          $aims
+     * @param list<Observation>    $candidates
+     * @param array<string, float> $bounds id → the largest error of it that could pass unseen
+     */
+    private function __construct(private readonly Solution $solution, private readonly array $aims, array $candidates, array $bounds)
+    {
+        foreach ($solution->checked() as $one) {
+            $this->equations[] = ['row' => array_combine($one->places, $one->row), 's' => $one->s, 'most' => $one->most];
+        }
+        $this->own = count($this->equations);
+        foreach ($candidates as $candidate) {
+            $this->equations[] = ['row' => Equation::of($candidate, $solution->geometry)->row, 's' => $candidate->s(), 'most' => $bounds[$candidate->id()] ?? null];
+        }
+        $this->order = array_keys($this->equations);
+        $this->covariance = $solution->covarianceRows();
+    }
+
+    /**
+     * @param list<Aimed>          $aims
+     * @param list<Observation>    $candidates
+     * @param list<float>          $costs      minutes, ≥ 0, of each candidate
+     * @param array<string, float> $bounds
+     *
+     * @return list<int>|null indices of the candidates to read, rising; null where even all of them fall short
+     *
+     * @throws NoDirection where a candidate would say nothing
+     */
+    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = []): ?array
+    {
+        $search = new self($solution, $aims, $candidates, $bounds);
+        $search->reads(0);
+        if ($search->meets()) {
+            return [];
+        }
+        $search->reads(count($candidates));
+        if (! $search->meets()) {
+            return null;
+        }
+        $best = null;
+        foreach (self::orders($costs) as $order) {
+            $left = (clone $search)->thinned($order);
+            $cost = array_sum(array_map(static fn(int $i): float => $costs[$i], $left));
+            if ($best === null || $cost < $best[0] - 1e-9) {
+                $best = [$cost, $left];
+            }
+        }
+
+        return $best[1] ?? [];
+    }
+
+    /**
+     * In which the candidates are tried to be left out: dearest first, the later or the earlier of equals first.
+     *
+     * @param list<float> $costs
+     *
+     * @return list<list<int>>
+     */
+    private static function orders(array $costs): array
+    {
+        $later = $earlier = array_keys($costs);
+        usort($later, static fn(int $a, int $b): int => [$costs[$b], $b] <=> [$costs[$a], $a]);
+        usort($earlier, static fn(int $a, int $b): int => [$costs[$b], -$b] <=> [$costs[$a], -$a]);
+
+        return [$later, $earlier];
+    }
+
+    /** Takes what was read, and so many of the candidates beside it. */
+    private function reads(int $candidates): void
+    {
+        $this->covariance = $this->solution->covarianceRows();
+        $this->read = $this->own + $candidates === 0 ? [] : array_fill(0, $this->own + $candidates, true);
+        for ($i = $this->own; $i < $this->own + $candidates; $i++) {
+            $own = $this->carried($this->equations[$i]['row']);
+            $this->change($own, -1 / ($this->equations[$i]['s'] ** 2 + self::times($this->equations[$i]['row'], $own)));
+        }
+        $this->shared = $this->variance = [];
+        foreach ($this->aims as $aim) {
+            $carried = $this->carried($aim->figure->gradient);
+            $this->shared[] = array_map(static fn(array $one): float => self::times($one['row'], $carried), $this->equations);
+            $this->variance[] = self::times($aim->figure->gradient, $carried);
+        }
+        foreach ($this->equations as $i => $one) {
+            $this->spread[$i] = self::times($one['row'], $this->carried($one['row']));
+        }
+    }
+
+    /**
+     * Leaves out what is not needed.
+     *
+     * @param list<int> $order of the candidates
+     *
+     * @return list<int> what is left of them, rising
+     */
+    private function thinned(array $order): array
+    {
+        foreach ($order as $candidate) {
+            $at = $this->own + $candidate;
+            $own = $this->carried($this->equations[$at]['row']);
+            $scale = $this->equations[$at]['s'] ** 2 - $this->spread[$at];
+            if ($scale < self::ALONE * $this->equations[$at]['s'] ** 2) {
+                continue;
+            }
+            unset($this->read[$at]);
+            if ($this->meets($own, $scale)) {
+                $this->leave($own, $scale);
+            } else {
+                $this->read[$at] = true;
+            }
+        }
+        $left = array_map(fn(int $at): int => $at - $this->own, array_filter(array_keys($this->read), fn(int $at): bool => $at >= $this->own));
+        sort($left);
+
+        return $left;
+    }
+
+    /**
+     * Whether all aims are met by what is read; or would be without the reading that shares this with the unknowns.
+     *
+     * @param array<int, float>|null $own   its row times the covariance
+     * @param float                  $scale its s² less its spread
+     */
+    private function meets(?array $own = null, float $scale = 1.0): bool
+    {
+        foreach ($this->aims as $k => $aim) {
+            $gained = $own === null ? 0.0 : self::times($aim->figure->gradient, $own) / $scale;
+            $variance = $this->variance[$k] + $gained ** 2 * $scale;
+            if ($aim->uncertainty !== null && $variance > $aim->uncertainty ** 2) {
+                return false;
+            }
+            if ($aim->hidden === null) {
+                continue;
+            }
+            foreach ($this->order as $i) {
+                if (! isset($this->read[$i])) {
+                    continue;
+                }
+                $with = $own === null ? 0.0 : self::times($this->equations[$i]['row'], $own);
+                if (! self::isSeen($this->equations[$i]['s'], $this->equations[$i]['most'], $this->shared[$k][$i] + $with * $gained, $this->spread[$i] + $with * $with / $scale, $variance, $aim->hidden)) {
+                    $this->order = [$i, ...array_values(array_diff($this->order, [$i]))];
+
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether no slip of one equation could carry a figure of this variance further than the limit unseen. */
+    private static function isSeen(float $s, ?float $most, float $shared, float $spread, float $variance, float $limit): bool
+    {
+        $share = ($shared / $s) ** 2;
+        if ($share < Hidden::NEGLIGIBLE * $variance && $share * self::LONGEST ** 2 <= $limit * $limit) {
+            return true;
+        }
+        $per = abs($shared) / ($s * $s);
+        if ($most !== null && $per * $most <= $limit) {
+            return true;
+        }
+        $slip = Hidden::slip($s, 1 - $spread / ($s * $s));
+
+        return $slip === null ? $most === null && $share < Hidden::NEGLIGIBLE * $variance : $per * $slip <= $limit;
+    }
+
+    /**
+     * No longer reads what shares this with the unknowns.
+     *
+     * @param array<int, float> $own
+     */
+    private function leave(array $own, float $scale): void
+    {
+        $gained = [];
+        foreach ($this->aims as $k => $aim) {
+            $gained[$k] = self::times($aim->figure->gradient, $own) / $scale;
+            $this->variance[$k] += $gained[$k] ** 2 * $scale;
+        }
+        foreach ($this->equations as $i => ['row' => $row]) {
+            $with = 0.0;
+            foreach ($row as $place => $derivative) {
+                $with += $derivative * $own[$place];
+            }
+            if ($with !== 0.0) {
+                $this->spread[$i] += $with * $with / $scale;
+                foreach ($gained as $k => $by) {
+                    $this->shared[$k][$i] += $with * $by;
+                }
+            }
+        }
+        $this->change($own, 1 / $scale);
+    }
+
+    /**
+     * C ← C + f·o oᵀ.
+     *
+     * @param array<int, float> $own
+     */
+    private function change(array $own, float $factor): void
+    {
+        foreach ($this->covariance as $i => $line) {
+            $by = $factor * $own[$i];
+            if ($by !== 0.0) {
+                foreach ($own as $j => $value) {
+                    $line[$j] += $by * $value;
+                }
+                $this->covariance[$i] = $line;
+            }
+        }
+    }
+
+    /**
+     * @param array<int, float> $row
+     *
+     * @return array<int, float> for every unknown
+     */
+    private function carried(array $row): array
+    {
+        $carried = [];
+        foreach ($this->covariance as $i => $line) {
+            $sum = 0.0;
+            foreach ($row as $place => $derivative) {
+                $sum += $derivative * $line[$place];
+            }
+            $carried[$i] = $sum;
+        }
+
+        return $carried;
+    }
+
+    /**
+     * @param array<int, float> $row
+     * @param array<int, float> $vector
+     */
+    private static function times(array $row, array $vector): float
+    {
+        $sum = 0.0;
+        foreach ($row as $place => $derivative) {
+            $sum += $derivative * $vector[$place];
+        }
+
+        return $sum;
+    }
+}

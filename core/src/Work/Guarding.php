@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Work;
+
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Numeric\Normal;
+use Lumbro\Core\Run\AxisFinding;
+use Lumbro\Core\SetUp\Hiding;
+
+/** The reading that brings to light what could be wrong and not show (need J43). */
+final class Guarding
+{
+    /** A move costs so much with all that it makes due again, minutes: what settles the set-up where it stands may cost as much. */
+    private const MOVE = 4.0;
+
+    /** Where readings would take longer than this, adjusting takes less, minutes. */
+    private const ADJUST = 10.0;
+
+    /** So many staffs are a survey of the floor. */
+    private const WHOLE = 3;
+
+    /** Before the run: what is still to be read, where the stand is or before it is moved; null where nothing helps, or it is the move's turn. */
+    public static function of(TaskState $state): ?Present
+    {
+        $setUp = $state->setUp;
+        if (! $setUp->isPlaced() || $setUp->holds()) {
+            return null;
+        }
+        $here = $setUp->missing([], []);
+        if ($here !== null && $here !== [] && ($state->moves === [] || self::minutes($state, $here) <= self::MOVE)) {
+            return self::asked($state, $here);
+        }
+        if ($state->moves === []) {
+            $here = $setUp->missing();
+
+            return $here === null || $here === [] ? null : self::asked($state, $here);
+        }
+        $kinds = $state->moves;
+        $moved = array_values(array_filter($state->plan->respects(), static fn(string $name): bool => in_array(match ($name) {
+            'yaw' => MoveKind::Turn,
+            'height' => MoveKind::Height,
+            default => MoveKind::Shift,
+        }, $kinds, true)));
+        $then = $setUp->missing([], $moved) ?? $setUp->missing() ?? [];
+        $spoiled = $state->plan->spoiledBy($kinds);
+        $fixed = array_values(array_filter($then, static fn(string $id): bool => ! in_array($id, $spoiled, true)));
+
+        return $fixed === [] ? null : self::asked($state, $fixed);
+    }
+
+    /** @param list<string> $ids */
+    private static function minutes(TaskState $state, array $ids): float
+    {
+        return array_sum(array_map($state->plan->minutes(...), $ids));
+    }
+
+    /** @param non-empty-list<string> $ids */
+    private static function asked(TaskState $state, array $ids): Present
+    {
+        foreach (Hiding::AXES as $axis) {
+            $guard = $state->setUp->guard($axis);
+            if ($guard?->holds() === false) {
+                return self::present($state, $ids, self::why($axis, $guard->largest(), $guard->limit ?? 0.0, count($ids)));
+            }
+        }
+
+        return self::present($state, $ids, Message::of('advice.settle', ['more' => count($ids)]));
+    }
+
+    /**
+     * At the proof, by what is left of the limit: the reading of the set-up that would settle it; null where none does, or
+     * adjusting is quicker.
+     */
+    public static function atTheProof(TaskState $state, AxisFinding $finding): ?Present
+    {
+        $left = $spread = [];
+        $open = null;
+        foreach ($finding->verdicts as $axis => $verdict) {
+            if ($verdict->limit === null) {
+                continue;
+            }
+            $left[$axis] = max(0.0, $verdict->limit - abs($verdict->misalignment));
+            $spread[$axis] = sqrt(max(0.0, ($left[$axis] / Normal::quantile($state->context->card->thresholds->holds)) ** 2 - $finding->errors[$axis] ** 2));
+            $open ??= $verdict->decision?->verdict === Verdict::Unproven ? $axis : null;
+        }
+        $missing = $open === null ? null : $state->setUp->missing($left, null, $spread);
+        $adjusts = ($state->context->card->adjustment->way ?? 'none') !== 'none';
+        if ($open === null || $missing === null || $missing === [] || ($adjusts && self::minutes($state, $missing) > self::ADJUST)) {
+            return null;
+        }
+
+        return self::present($state, $missing, self::why($open, $state->setUp->guard($open)?->largest(), $left[$open], count($missing)));
+    }
+
+    private static function why(string $axis, ?float $hidden, float $limit, int $more): Message
+    {
+        return Message::of('advice.guard', [
+            'axis' => $axis,
+            'now' => $hidden === null ? Message::of('advice.guard.open') : Quantity::degrees($hidden, 2),
+            'limit' => Quantity::degrees($limit, 2),
+            'more' => $more,
+        ]);
+    }
+
+    /** @param non-empty-list<string> $ids */
+    private static function present(TaskState $state, array $ids, Message $why): Present
+    {
+        $first = $ids[0];
+        if (! str_starts_with($first, 'staff-')) {
+            return new Present('guard', $first, $why);
+        }
+
+        return $state->plan->ground->floor?->isSurveyed() === true || count($ids) < self::WHOLE
+            ? new Present('survey-floor', self::place($state, $first), $why)
+            : new Present('survey-floor', null, $why);
+    }
+
+    /** Where a staff of the survey stands, as the order names the place. */
+    public static function place(TaskState $state, string $staff): string
+    {
+        return (string) preg_replace('/^(site|sensor)/', '$1-' . $state->context->sensor->id, substr($staff, strlen('staff-')));
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Tests\Work;
+
+use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Intake\Bar;
+use Lumbro\Core\Intake\TaskOrder;
+use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Work\TaskState;
+use PHPUnit\Framework\TestCase;
+
+/** What could be wrong in a set-up and not show: it bars the run, it is told, and the readings that bring it to light are asked for (need J43). */
+final class GuardTest extends TestCase
+{
+    /** As the front radar is set up with both check tapes and nothing else. */
+    private const AGREEING = ['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0, 'hub-left' => 2861.0, 'hub-right' => 2861.0];
+
+    public function testTapesThatAgreeAreNoProof(): void
+    {
+        $state = (new DemoTask())->prepared()->read(self::AGREEING)->state();
+        self::assertTrue($state->setUp->isConsistent());
+        $guard = $state->setUp->guard('azimuth');
+        self::assertNotNull($guard);
+        self::assertGreaterThan(0.5, $guard->largest() ?? INF);
+        self::assertEqualsWithDelta(0.21, $guard->limit, 1e-12);
+        self::assertFalse($state->setUp->holds());
+        self::assertContains('unguarded', self::codes($state));
+        self::assertFalse($state->mayRun());
+    }
+
+    public function testASlipThatHidFromTheTapesIsFoundByWhatIsAskedFor(): void
+    {
+        // The front mark plumbed 25 mm aside, everything else as it ought to be: the line runs askew, and the stand with it.
+        $aside = 25.0;
+        $turned = $aside / 4641;
+        $read = [
+            'spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0,
+            'sensor-offset' => -$aside * 0.987, 'hub-offset-FL' => 799.0 - $aside * 0.808, 'hub-offset-FR' => -799.0 - $aside * 0.808,
+            'hub-offset-RL' => 802.0 - 846 * $turned, 'hub-offset-RR' => -802.0 - 846 * $turned,
+        ];
+        $task = (new DemoTask())->prepared()->settled($read);
+        $state = $task->state();
+        // It is the mark that is set aside, or a reading that is asked for again: in no case does it hold unseen.
+        $bearing = rad2deg($state->setUp->deviation('bearing')?->value() ?? 0.0);
+        self::assertTrue(
+            $state->setUp->isConsistent() === false || abs($bearing) > 0.3,
+            sprintf('The stand aims %.2f° aside, and nothing says so.', $bearing),
+        );
+        self::assertFalse($state->mayRun());
+    }
+
+    public function testWhatGuardsIsReadAndThenItMayRun(): void
+    {
+        $task = (new DemoTask())->prepared()->settled();
+        $state = $task->state();
+        self::assertTrue($state->setUp->holds());
+        self::assertTrue($state->mayRun());
+        foreach (['azimuth', 'elevation'] as $axis) {
+            $guard = $state->setUp->guard($axis);
+            self::assertNotNull($guard);
+            self::assertLessThanOrEqual($guard->limit, $guard->largest());
+        }
+        self::assertContains('sensor-offset', array_keys($state->setUp->readings));
+        // A move takes away what was read of the spot, and with it the guard.
+        self::assertFalse($task->move(MoveKind::Shift)->state()->mayRun());
+    }
+
+    public function testAtTheProofNoMoreMayHideThanIsLeftOfTheLimit(): void
+    {
+        $task = (new DemoTask())->prepared()->settled();
+        $hidden = $task->state()->setUp->guard('azimuth')?->largest();
+        self::assertNotNull($hidden);
+        $near = 0.35 - 0.5 * $hidden;
+        $finding = $task->run($near)->run($near)->state()->run->finding;
+        self::assertNotSame(Verdict::Holds, $finding?->verdict(), 'The largest slip that could hide would leave it outside.');
+    }
+
+    public function testAnAxisWithoutALimitStandsInNobodysWay(): void
+    {
+        $task = (new DemoTask(card: ['sensor' => ['limits' => ['elevation' => null]]]))->prepared()->settled();
+        $state = $task->run(0.02, 3.0)->run(0.03, 3.1)->state();
+        self::assertSame(Verdict::Holds, $state->run->finding?->verdict());
+        self::assertTrue($state->isSettled());
+    }
+
+    public function testASpotTwoMetresAsideIsNotMeasuredByAShortRule(): void
+    {
+        $rear = (new DemoTask(['rear-cover-removed'], 'rear-left'))->state()->plan;
+        self::assertSame($rear->context->kit->tape->id, $rear->call('spot-offset')?->instrument);
+        $front = (new DemoTask())->state()->plan;
+        self::assertSame($front->context->kit->rule->id, $front->call('spot-offset')?->instrument);
+        self::assertSame($front->context->kit->tape->id, $front->call('hub-offset-FL')?->instrument);
+    }
+
+    public function testASpotLowOnAFloorThatNobodySurveyedIsNotProven(): void
+    {
+        $unsurveyed = (new DemoTask(order: static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [])))->prepared()->settled();
+        $state = $unsurveyed->state();
+        self::assertSame('survey-floor', $state->present()->kind);
+        self::assertGreaterThan(0.27, $state->setUp->guard('elevation')?->largest() ?? INF);
+    }
+
+    public function testTheCarsOwnAxisIsNoExactLineThroughTwoMarks(): void
+    {
+        $marks = (new DemoTask(card: ['reference' => 'body-centreline']))->read(self::AGREEING)->state();
+        self::assertContains('reference', self::codes($marks), 'A card that says the line through the marks is asked what it means.');
+        $body = (new DemoTask())->read(self::AGREEING)->state();
+        self::assertNotContains('reference', self::codes($body));
+        self::assertGreaterThan(1.5, $body->setUp->deviation('across')->uncertainty ?? 0.0);
+    }
+
+    public function testNobodyIsToldWhatASecondReadingOughtToBe(): void
+    {
+        $state = (new DemoTask())->prepared()->read(self::AGREEING)->read(['sensor-offset' => 0.0])->state();
+        $call = $state->plan->call('sensor-offset-2');
+        self::assertNotNull($call);
+        self::assertNull($state->expectedOf($call));
+    }
+
+    /** @return list<string> */
+    private static function codes(TaskState $state): array
+    {
+        return array_values(array_unique(array_map(static fn(Bar $bar): string => $bar->code, $state->bars)));
+    }
+}
