@@ -29,7 +29,7 @@ export function Tally({
           xs: 'repeat(3, 1fr)',
           lg: `136px repeat(${state.verdicts.length}, 1fr) 1.6fr`,
         },
-        height: { xs: 'auto', lg: 140 },
+        height: { xs: 'auto', lg: 126 },
         flexShrink: 0,
         bgcolor: 'background.paper',
         borderTop: 1,
