@@ -10,6 +10,8 @@ namespace Lumbro\Core\Axis;
  */
 final readonly class AxisReading
 {
+    public const AXES = ['azimuth', 'elevation'];
+
     private function __construct(public float $misalignment, public float $s) {}
 
     /**

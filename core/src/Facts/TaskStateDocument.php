@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Catalogue\Card\CardPolarSpot;
@@ -22,7 +23,6 @@ use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\Disagreement;
-use Lumbro\Core\SetUp\Hiding;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
@@ -142,7 +142,7 @@ final class TaskStateDocument
     private static function guards(SetUp $setUp): array
     {
         $guards = [];
-        foreach (Hiding::AXES as $axis) {
+        foreach (AxisReading::AXES as $axis) {
             $guard = $setUp->guard($axis);
             if ($guard !== null) {
                 $guards[] = [

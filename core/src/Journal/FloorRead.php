@@ -6,6 +6,7 @@ namespace Lumbro\Core\Journal;
 
 use Lumbro\Core\Fields\Text;
 use Lumbro\Core\Measure\Length;
+use Lumbro\Core\Method\Times;
 
 /** A staff reading of the floor under a level laser plane, at a wheel or a target site. */
 final readonly class FloorRead extends OrderLine
@@ -37,7 +38,7 @@ final readonly class FloorRead extends OrderLine
     /** A place without the number of the time it is read. */
     public static function once(string $place): string
     {
-        return (string) preg_replace('/-[23]$/', '', $place);
+        return Times::once($place);
     }
 
     public function subject(): string

@@ -130,10 +130,17 @@ final readonly class CarGround
         return new Instrument('tape', self::shared($kit->tape->scale, $kit->tape->sScale), self::shared($kit->tape->zero, $kit->tape->sZero));
     }
 
-    /** The rule, which may be wrong at its end; none where the rules of then did not doubt it. */
-    public function rule(Kit $kit): ?Instrument
+    /** @return list<Instrument> the rules, each of which may be wrong at its own end; none where the rules of then did not doubt them */
+    public function rules(Kit $kit): array
     {
-        return $this->rules->isInSpace() ? new Instrument('rule', null, new Prior($kit->rule->zero, $kit->rule->sZero ?? self::S_RULE_ZERO)) : null;
+        $rules = [];
+        foreach ($this->rules->isInSpace() ? ['rule' => $kit->rule, 'longRule' => $kit->longRule()] : [] as $name => $rule) {
+            if ($rule !== null) {
+                $rules[] = new Instrument($name, null, new Prior($rule->zero, $rule->sZero ?? self::S_RULE_ZERO));
+            }
+        }
+
+        return $rules;
     }
 
     /** Height of the sensor by its drawing, mm over the wheels' plane. */
@@ -159,7 +166,7 @@ final readonly class CarGround
         }
 
         return $bounds + [
-            '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => SlipBounds::TAPE_ZERO, '#rule.zero' => SlipBounds::RULE_ZERO,
+            '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => SlipBounds::TAPE_ZERO, '#rule.zero' => SlipBounds::RULE_ZERO, '#longRule.zero' => SlipBounds::RULE_ZERO,
             '@wheelRL' => SlipBounds::WHEEL_HEADING, '@wheelRR' => SlipBounds::WHEEL_HEADING, '@mirror' => SlipBounds::MIRROR,
         ];
     }

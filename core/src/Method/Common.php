@@ -46,13 +46,18 @@ final class Common
         $expected = abs($ground->across($point));
         $rule = $ground->kit->ruleReaching($expected + self::ROOM);
         $line = $ground->line();
+        $name = match ($rule?->id) {
+            null => 'tape',
+            $ground->kit->rule->id => 'rule',
+            default => 'longRule',
+        };
 
         return new Call(
             $id,
             $rule->id ?? $ground->kit->tape->id,
             Reads::Sided,
             $rule === null ? Handling::rule($ground->kit->tape) : Handling::rule($rule),
-            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset($id, $names->of($point), $line, $value, $s, $rule === null ? 'tape' : 'rule', $value !== null && $value < 0),
+            static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset($id, $names->of($point), $line, $value, $s, $name, $value !== null && $value < 0),
             Trace::rule($ground->nearMark, $point),
             new CallDetails([...$with, 'by' => $rule === null ? 'tape' : 'rule'], $check),
         );

@@ -100,8 +100,7 @@ final readonly class FloorGround
     {
         $candidates = [];
         foreach (['FL', 'FR', 'RL', 'RR', 'site', 'sensor'] as $place) {
-            for ($time = 1; $time <= 3; $time++) {
-                $at = $time === 1 ? $place : "$place-$time";
+            foreach (Times::all($place) as $at) {
                 if (! isset($this->staffs[$at])) {
                     $candidates[] = self::staff($at, null, $this->sStaff);
                 }

@@ -141,7 +141,7 @@ final readonly class Ground
             points: [...$points, ...$this->floor->points($this->car->sheet, [$this->stand->x, $this->stand->y], $this->car->place('sensor'))],
             bodies: $bodies,
             headings: $headings,
-            instruments: array_values(array_filter([$this->car->tape($this->kit), $this->car->rule($this->kit), FloorGround::warp()])),
+            instruments: [$this->car->tape($this->kit), ...$this->car->rules($this->kit), FloorGround::warp()],
             observations: [...$observations, ...$this->floor->observations()],
             vertical: $this->floor->vertical(),
             levels: $this->floor->levels(),

@@ -16,9 +16,6 @@ use Lumbro\Core\Survey\Observation\Observation;
  */
 final class Guards
 {
-    /** A reading is taken so often at most. */
-    public const MOST = 3;
-
     /** The mark of the rule that the tape is laid to, mm. */
     private const MARK = 200.0;
 

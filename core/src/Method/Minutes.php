@@ -22,7 +22,7 @@ final class Minutes
     /** Of a call, or of a staff with its place. */
     public static function of(string $id): float
     {
-        $once = (string) preg_replace('/-[23]$/', '', $id);
+        $once = Times::once($id);
         $found = 1.5;
         $longest = 0;
         foreach (self::EACH as $name => $minutes) {

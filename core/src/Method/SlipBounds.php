@@ -56,7 +56,4 @@ final class SlipBounds
 
     /** A rule with more missing at its end is not the rule it says it is. */
     public const RULE_ZERO = 30.0;
-
-    /** A plate's bubble that misleads by more stands visibly askew, rad. */
-    public const PLATE_TILT = 0.5 * M_PI / 180;
 }

@@ -15,7 +15,7 @@ final class Unknowns
     /** The others, by their ids in the survey. */
     public const OTHERS = [
         '#tape.scale', '#tape.zero', '@wheelRL', '@wheelRR', '@mirror', 'stand.x', 'stand.y', 'stand.yaw', 'frontMark.y', 'rearMark.y',
-        '#rule.zero', '#floor.zero', '^pitch', '^roll', '~laser.height', '~laser.tiltX', '~laser.tiltY', 'stand.z', 'siteFloor.z', 'sensorFloor.z', 'sensor.z',
+        '#rule.zero', '#longRule.zero', '#floor.zero', '^pitch', '^roll', '~laser.height', '~laser.tiltX', '~laser.tiltY', 'stand.z', 'siteFloor.z', 'sensorFloor.z', 'sensor.z',
         'frontMark.z', 'rearMark.z', 'frontEmblem.z', 'rearEmblem.z', 'frontBumper.z', 'rearBumper.z',
     ];
 

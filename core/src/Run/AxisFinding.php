@@ -14,7 +14,7 @@ use Lumbro\Core\SetUp\TaskContext;
 /** What readings of one place say together: their mean, whether they repeat, and the verdict on the axis. */
 final readonly class AxisFinding
 {
-    public const AXES = ['azimuth', 'elevation'];
+    public const AXES = AxisReading::AXES;
 
     /** Standard deviations by which one reading may miss the mean of all: the survey's own bound (maths, section 2). */
     private const STRAY = 3.29;

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\SetUp;
 
+use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Names;
+use Lumbro\Core\Method\Times;
 use Lumbro\Core\Numeric\Dual;
 use Lumbro\Core\Placement\Placement;
 use Lumbro\Core\Survey\Aimed;
@@ -19,8 +21,6 @@ use Lumbro\Core\Survey\Reliability;
 /** What could be wrong in a set-up and not show, axis by axis, worked out when somebody asks. */
 final class Hiding
 {
-    public const AXES = ['azimuth', 'elevation'];
-
     /** How far off a stand is that was moved to a number: as it comes, as it can be done with care, and not at all, mm, and the same of a turn, rad. */
     private const HANDS = [[0.8, 0.1 * M_PI / 180], [0.4, 0.05 * M_PI / 180], [0.0, 0.0]];
 
@@ -40,11 +40,7 @@ final class Hiding
     {
         if (! array_key_exists($axis, $this->guards)) {
             $figure = $this->figure($axis);
-            $this->guards[$axis] = $figure === null ? null : new Guard(
-                $this->reliability()->hidden($figure),
-                $this->limit($axis),
-                fn(): ?array => $this->reliability()->bestGuard($figure, $this->candidates(), []),
-            );
+            $this->guards[$axis] = $figure === null ? null : new Guard($this->reliability()->hidden($figure), $this->limit($axis));
         }
 
         return $this->guards[$axis];
@@ -86,7 +82,7 @@ final class Hiding
     private function axes(array $left, array $spread): array
     {
         $aims = [];
-        foreach (self::AXES as $axis) {
+        foreach (AxisReading::AXES as $axis) {
             $figure = $this->figure($axis);
             $limit = $left[$axis] ?? $this->limit($axis);
             if ($figure !== null && $this->limit($axis) !== null && $limit !== null) {
@@ -189,10 +185,9 @@ final class Hiding
     {
         $named = [];
         foreach ($ids as $id) {
-            $once = (string) preg_replace('/-[23]$/', '', $id);
             $taken = fn(string $name): bool => isset($this->readings[$name]) || in_array($name, $named, true)
                 || isset($this->plan->ground->floor->staffs[substr($name, strlen('staff-'))]);
-            foreach ([$once, "$once-2", "$once-3"] as $name) {
+            foreach (Times::all(Times::once($id)) as $name) {
                 if (! $taken($name)) {
                     $named[] = $name;
                     break;

@@ -24,6 +24,7 @@ use Lumbro\Core\Method\Names;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Method\School;
 use Lumbro\Core\Method\Schools;
+use Lumbro\Core\Method\Times;
 use Lumbro\Core\Method\Unknowns;
 use Lumbro\Core\Placement\PlacementTask;
 use Lumbro\Core\Survey\Equation;
@@ -478,7 +479,7 @@ final class MeasuringPlan
                 $this->known[$call->id] ??= $call;
             }
             foreach ($this->ground->isInSpace() ? $this->known : [] as $call) {
-                for ($time = 2; $time <= Guards::MOST && ! $call->details->statesAccuracy; $time++) {
+                for ($time = 2; $time <= Times::MOST && ! $call->details->statesAccuracy; $time++) {
                     $this->known["$call->id-$time"] = Guards::again($call, $time);
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\SetUp;
 
+use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\InclinometerElevation;
 use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Axis\PlateElevation;
@@ -119,7 +120,7 @@ final readonly class SetUp
     /** Whether no slip could hide that would matter, on every axis that the card limits. */
     public function isGuarded(): bool
     {
-        foreach (Hiding::AXES as $axis) {
+        foreach (AxisReading::AXES as $axis) {
             if ($this->guard($axis)?->holds() === false) {
                 return false;
             }
@@ -421,12 +422,14 @@ final readonly class SetUp
             if ($doubted === [] || array_diff($readings, $this->confirmed) !== []) {
                 break;
             }
-            $figure = array_values(array_diff($doubted, $readings))[0] ?? self::strangest($placement->solution);
-            if ($figure === null || in_array($figure, $aside, true)) {
+            // Of figures that could as well be wrong none is believed: a reading that tells them apart is asked for then.
+            $figures = array_values(array_diff($doubted, $readings));
+            $figures = array_diff($figures === [] ? array_filter([self::strangest($placement->solution)]) : $figures, $aside);
+            if ($figures === []) {
                 break;
             }
-            $aside[] = $figure;
-            $task = $task->on($task->network->doubting($figure));
+            array_push($aside, ...array_values($figures));
+            $task = $task->on($task->network->doubting(...array_values($figures)));
             $placement = Placement::of($task);
         }
 

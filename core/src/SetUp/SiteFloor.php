@@ -118,10 +118,7 @@ final readonly class SiteFloor
     private static function plane(TaskContext $context): ?FloorPlane
     {
         $sheet = $context->sheet;
-        $wheels = [
-            'FL' => [$sheet->wheelbase, $sheet->trackFront / 2], 'FR' => [$sheet->wheelbase, -$sheet->trackFront / 2],
-            'RL' => [0.0, $sheet->trackRear / 2], 'RR' => [0.0, -$sheet->trackRear / 2],
-        ];
+        $wheels = FloorGround::wheels($sheet);
         $patches = [];
         foreach (array_intersect_key($context->order->floor ?? [], $wheels) as $wheel => $read) {
             $patches[] = new Patch($wheel, $wheels[$wheel][0], $wheels[$wheel][1], (float) $read->value);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Work;
 
+use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Numeric\Normal;
 use Lumbro\Core\Run\AxisFinding;
-use Lumbro\Core\SetUp\Hiding;
 
 /** The reading that brings to light what could be wrong and not show (need J43). */
 final class Guarding
@@ -62,7 +62,7 @@ final class Guarding
     /** @param non-empty-list<string> $ids */
     private static function asked(TaskState $state, array $ids): Present
     {
-        foreach (Hiding::AXES as $axis) {
+        foreach (AxisReading::AXES as $axis) {
             $guard = $state->setUp->guard($axis);
             if ($guard?->holds() === false) {
                 return self::present($state, $ids, self::why($axis, $guard->largest(), $guard->limit ?? 0.0, count($ids)));

@@ -22,7 +22,6 @@ use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\Run\RunState;
-use Lumbro\Core\SetUp\Hiding;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\SiteFloor;
@@ -171,8 +170,6 @@ final readonly class TaskState
 
         $advised = $advice ?? ($this->bars === [] ? Advice::of($this) : null);
 
-        $guard = $consistent === true ? Guarding::of($this) : null;
-
         return match (true) {
             $this->run->log->sentBack !== null, $this->run->log->accepted !== null => new Present('close'),
             $this->run->log->pending !== null => Advice::of($this) ?? new Present('run'),
@@ -186,7 +183,8 @@ final readonly class TaskState
             $consistent === false && $suspect !== null && count($this->setUp->suspects()) === 1 => new Present('remeasure', $suspect),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
-            $guard !== null => $guard,
+            // Sought only when it comes to it: it takes longer than all the rest.
+            $consistent === true && ($guard = Guarding::of($this)) !== null => $guard,
             $this->moves !== [] => new Present('move'),
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.
@@ -338,7 +336,7 @@ final readonly class TaskState
         } elseif ($this->setUp->isPlaced() && $this->setUp->isConsistent() === null) {
             $bars[] = new Bar('unchecked', Message::of('bar.unchecked'));
         }
-        foreach (Hiding::AXES as $axis) {
+        foreach (AxisReading::AXES as $axis) {
             $guard = $this->setUp->guard($axis);
             if ($guard?->holds() === false) {
                 $bars[] = new Bar('unguarded', $guard->largest() === null

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Tests\Support;
 
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
@@ -44,6 +45,7 @@ final class DemoTask
         private readonly string $sensor = 'front',
         private readonly array $card = [],
         private readonly ?\Closure $order = null,
+        private readonly ?Kit $kit = null,
     ) {}
 
     public static function node(string $file): Node
@@ -58,7 +60,7 @@ final class DemoTask
         $with = fn(?TaskOrder $order): TaskContext => new TaskContext(
             Document::read(ProcedureCard::class, Node::parse((string) json_encode(self::spoken(array_replace_recursive((array) json_decode((string) json_encode($card), true), $this->card))))),
             $sheet,
-            DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
+            $this->kit ?? DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
             Document::read(Bay::class, self::node('bays.json')->items()[0]),
             $this->operations,
             $sheet->sensor($this->sensor),

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Work;
 
+use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Intake\Bar;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Names;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Work\TaskState;
@@ -94,6 +97,20 @@ final class GuardTest extends TestCase
         $front = (new DemoTask())->state()->plan;
         self::assertSame($front->context->kit->rule->id, $front->call('spot-offset')?->instrument);
         self::assertSame($front->context->kit->tape->id, $front->call('hub-offset-FL')?->instrument);
+    }
+
+    public function testAShortRulesCheckVouchesForNoLongRule(): void
+    {
+        $kit = (new DemoTask([], 'rear-left'))->context()->kit;
+        $long = Copy::of($kit->rule, ['id' => 'rule-long', 'reach' => 2500.0]);
+        $ground = static fn(Kit $kit): array => array_column((new DemoTask([], 'rear-left', kit: $kit))->state()->plan->ground->network([], true)->instruments, 'name');
+        self::assertNotContains('longRule', $ground($kit));
+        $with = Copy::of($kit, ['rules' => [$kit->rule, $long]]);
+        self::assertContains('longRule', $ground($with));
+        $plan = (new DemoTask([], 'rear-left', kit: $with))->state()->plan;
+        $spot = $plan->call('spot-offset');
+        self::assertSame('rule-long', $spot?->instrument);
+        self::assertSame('longRule', $spot->observation(null, 0.0, Names::stand())->instrument());
     }
 
     public function testASpotLowOnAFloorThatNobodySurveyedIsNotProven(): void

@@ -33,11 +33,24 @@ final readonly class Kit
         return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules);
     }
 
-    /** The shortest rule that reads so far, mm; null where none does. One whose reach nobody said is taken for a short one. */
+    /** The longest rule beside the usual one; null where there is none. */
+    public function longRule(): ?MeasuringInstrument
+    {
+        $longest = null;
+        foreach ($this->rules as $rule) {
+            if ($rule->id !== $this->rule->id && ($rule->reach ?? self::SHORT) > ($longest->reach ?? 0.0)) {
+                $longest = $rule;
+            }
+        }
+
+        return $longest;
+    }
+
+    /** Whichever of both reads so far, mm, the shorter one first; null where none does. One whose reach nobody said is taken for a short one. */
     public function ruleReaching(float $length): ?MeasuringInstrument
     {
         $found = null;
-        foreach ($this->rules === [] ? [$this->rule] : $this->rules as $rule) {
+        foreach (array_filter([$this->rule, $this->longRule()]) as $rule) {
             $reach = $rule->reach ?? self::SHORT;
             if ($reach >= $length && ($found === null || $reach < ($found->reach ?? self::SHORT))) {
                 $found = $rule;
