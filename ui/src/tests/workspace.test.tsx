@@ -403,6 +403,65 @@ describe('the tally', () => {
   });
 });
 
+describe('what could be wrong and not show', () => {
+  const guard = (over: object) => ({
+    axis: 'azimuth' as const,
+    hidden: 0.12,
+    limit: 0.21,
+    holds: true,
+    worst: 'the front mark off the middle',
+    unchecked: [],
+    ...over,
+  });
+
+  it('stands beside how sure it is, with the worst of it by name', async () => {
+    server.on(`GET ${api}`, {
+      body: workspace({
+        guards: [
+          guard({}),
+          guard({
+            axis: 'elevation',
+            hidden: null,
+            holds: false,
+            worst: null,
+            unchecked: ['Target height', 'the floor at the target'],
+          }),
+        ],
+      }),
+    });
+    openAt(at);
+    expect(await screen.findByTestId('hides-azimuth')).toHaveTextContent(
+      'Azimuth: 0.12° could hide: the front mark off the middle',
+    );
+    expect(screen.getByTestId('hides-elevation')).toHaveTextContent(
+      'Elevation: any slip could hide: Target height, the floor at the target',
+    );
+  });
+
+  it('asks for the reading that checks the others, and tells no number to find again', async () => {
+    server.on(`GET ${api}`, {
+      body: workspace({
+        present: {
+          kind: 'guard',
+          call: 'spot-offset-2',
+          why: 'A slip of any size could hide in the set-up.',
+        },
+        calls: [
+          call('spot-offset-2', {
+            title: 'Spot off the line, a second time',
+            expected: null,
+            due: true,
+          }),
+        ],
+      }),
+    });
+    openAt(at);
+    expect(await screen.findByTestId('read')).toHaveTextContent('Spot off the line, a second time');
+    expect(screen.getByTestId('guards')).toHaveTextContent('A slip of any size could hide');
+    expect(screen.queryByTestId('expected')).not.toBeInTheDocument();
+  });
+});
+
 describe('an order that is not there', () => {
   it('is said as such', async () => {
     server.on(`GET ${api}`, { status: 404, body: problem({ status: 404, code: 'not-found' }) });
