@@ -77,7 +77,7 @@ final readonly class Ground
         [$sensorX, $sensorY] = $car->place('sensor');
         $yaw = $spot instanceof CardSpot ? deg2rad($spot->yaw) : atan2($sensorY - $y, $sensorX - $x);
         $this->stand = new StandGround($kit, $x, $y, $yaw, $height, $car->sheet->hubHeight);
-        $layout = new Layout($this->network([], false));
+        $layout = new Layout($this->network([], Guess::Nothing));
         $this->nominal = new Geometry($layout, $layout->start);
     }
 
@@ -121,14 +121,14 @@ final readonly class Ground
      * The survey of these observations.
      *
      * @param list<Observation> $observations
-     * @param bool              $guessed      whether coarse guesses of the stand's place take the part of what is missing
+     * @param Guess             $guess        what of the stand's place coarse guesses stand in for
      * @param Names             ...$others    further stands, each as another school sees it
      */
-    public function network(array $observations, bool $guessed, Names ...$others): Network
+    public function network(array $observations, Guess $guess, Names ...$others): Network
     {
-        $bodies = [$this->stand->body(Names::stand(), $guessed)];
+        $bodies = [$this->stand->body(Names::stand(), $guess)];
         foreach ($others as $names) {
-            $bodies[] = $this->stand->body($names, $guessed);
+            $bodies[] = $this->stand->body($names, $guess);
         }
 
         $points = $this->car->points($this->hasWheels);
@@ -191,9 +191,9 @@ final readonly class Ground
     /** The nominal plan, but with the target on an arm that is longer: mm further left in the stand's own sense. */
     public function withArm(float $more): Geometry
     {
-        $bodies = [$this->stand->withArm($more)->body(Names::stand(), false)];
+        $bodies = [$this->stand->withArm($more)->body(Names::stand(), Guess::Nothing)];
 
-        $network = $this->network([], false);
+        $network = $this->network([], Guess::Nothing);
 
         return new Geometry(
             new Layout(new Network($network->points, $bodies, $network->headings, $network->instruments, [], $network->vertical, $network->levels)),

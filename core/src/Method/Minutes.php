@@ -16,8 +16,34 @@ final class Minutes
         'height' => 0.7, 'staff' => 1.0, 'rule-check' => 0.5,
     ];
 
+    /** Set-up → minutes until the first of its readings can be taken. */
+    public const SET_UPS = ['line' => 6.0, 'stand-laser' => 4.0, 'hub-plumbs' => 2.0, 'squares' => 3.0, 'wheel-lasers' => 8.0, 'rig' => 10.0, 'level' => 4.0];
+
+    /** First words of a reading's name → what has to be put up for it. */
+    private const NEEDS = [
+        'spot-' => 'line', 'sensor-offset' => 'line', 'sensor-along' => 'line', 'hub-offset' => 'line',
+        'split' => 'stand-laser', 'aim' => 'stand-laser',
+        'cross-' => 'hub-plumbs', 'bar-' => 'hub-plumbs', 'hub-left' => 'hub-plumbs', 'hub-right' => 'hub-plumbs',
+        'check-' => 'squares', 'diagonal-' => 'squares',
+        'scale-' => 'wheel-lasers', 'return-' => 'wheel-lasers',
+        'pose-' => 'rig',
+        'staff-' => 'level',
+    ];
+
     /** The same once more, its tools being at hand. */
     private const AGAIN = 0.6;
+
+    /** What has to be put up before a reading of this name; null where its instrument is taken out of the pocket. */
+    public static function setUp(string $id): ?string
+    {
+        foreach (self::NEEDS as $first => $setUp) {
+            if (str_starts_with($id, $first)) {
+                return $setUp;
+            }
+        }
+
+        return null;
+    }
 
     /** Of a call, or of a staff with its place. */
     public static function of(string $id): float

@@ -41,7 +41,7 @@ final readonly class StandGround
     }
 
     /** The stand as a body of the survey; one that may be anywhere carries coarse guesses. */
-    public function body(Names $names, bool $guessed): Body
+    public function body(Names $names, Guess $guess): Body
     {
         [$ahead, $left] = [$this->kit->targetAhead, $this->kit->targetLeft];
         $bar = $this->height === null ? 0.0 : $this->barHeight - $this->height;
@@ -53,9 +53,9 @@ final readonly class StandGround
             y: $this->y - $ahead * sin($this->yaw) - $left * cos($this->yaw),
             yaw: $this->yaw,
             points: [$names->target => [$ahead, $left, 0.0], $names->barLeft => [0.0, $side, $bar], $names->barRight => [0.0, -$side, $bar]],
-            sx: $guessed ? self::SOMEWHERE : null,
-            sy: $guessed ? self::SOMEWHERE : null,
-            syaw: $guessed ? self::SOME_YAW : null,
+            sx: $guess === Guess::Place ? self::SOMEWHERE : null,
+            sy: $guess === Guess::Place ? self::SOMEWHERE : null,
+            syaw: $guess === Guess::Nothing ? null : self::SOME_YAW,
             z: $this->height,
             sz: $this->height === null ? null : self::SOME_HEIGHT,
         );

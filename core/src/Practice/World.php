@@ -8,6 +8,7 @@ use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Guess;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Numeric\Angle;
@@ -131,7 +132,7 @@ readonly class World
     private function errorInSpace(): array
     {
         $card = $this->context->card;
-        $figures = Placement::figures($this->plan->task([], false), $this->truth);
+        $figures = Placement::figures($this->plan->task([], Guess::Nothing), $this->truth);
         $facing = deg2rad($this->context->sensor->facing);
         $grade = rad2deg(atan($this->truth->a * cos($facing) + $this->truth->b * sin($facing)));
 

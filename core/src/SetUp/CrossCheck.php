@@ -7,6 +7,7 @@ namespace Lumbro\Core\SetUp;
 use Lumbro\Core\Decision\Thresholds;
 use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Method\Guess;
 use Lumbro\Core\Method\Names;
 use Lumbro\Core\Method\School;
 use Lumbro\Core\Numeric\Dual;
@@ -108,7 +109,7 @@ final readonly class CrossCheck
                 }
             }
         }
-        $solution = LeastSquares::solve($plan->ground->network($observations, false, Names::second()));
+        $solution = LeastSquares::solve($plan->ground->network($observations, Guess::Nothing, Names::second()));
         $at = $solution->geometry;
         [$ax, $ay] = $at->point('target');
         [$bx, $by] = $at->point('target2');

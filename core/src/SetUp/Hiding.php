@@ -9,6 +9,7 @@ use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\Method\Names;
 use Lumbro\Core\Method\Times;
 use Lumbro\Core\Numeric\Dual;
@@ -61,7 +62,7 @@ final class Hiding
         if ($moved !== null) {
             foreach (self::HANDS as $hands) {
                 $tolerances = $this->tolerances($moved, $hands);
-                $found = $tolerances === null ? null : $this->completed([...$tolerances, ...$this->axes($left, $spread)]);
+                $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$this->axes($left, $spread)]);
                 if ($found !== null) {
                     return $found;
                 }
@@ -74,16 +75,60 @@ final class Hiding
     }
 
     /**
+     * The cheapest of some readings that would prove the set-up, before anything is read and with all that has to be put up.
+     *
+     * @param list<string> $pool ids of calls and staffs
+     *
+     * @return list<string>|null in the order of work; null where even all of them fall short
+     */
+    public function foreseen(array $pool): ?array
+    {
+        $candidates = array_values(array_filter($this->everything(), static fn(Observation $one): bool => in_array($one->id(), $pool, true)));
+        $ids = array_map(static fn(Observation $one): string => $one->id(), $candidates);
+        $costs = array_map($this->plan->minutes(...), $ids);
+        foreach (self::HANDS as $hands) {
+            $tolerances = $this->tolerances($this->plan->respects(), $hands);
+            $found = $tolerances === null ? null : Completion::of($this->placement->solution, [...array_values($tolerances), ...$this->axes([], [], true)], $candidates, $costs, [], array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS);
+            if ($found !== null) {
+                return $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * How well each respect would have to be known to hold where hands put the stand as it comes.
+     *
+     * @return array<string, float> in the respect's unit, mm or rad; those without a tolerance are not there
+     */
+    public function bearables(): array
+    {
+        $bearable = [];
+        foreach ($this->tolerances($this->plan->respects(), self::HANDS[0]) ?? [] as $name => $aim) {
+            $bearable[$name] = $aim->uncertainty ?? INF;
+        }
+
+        return $bearable;
+    }
+
+    /** @return list<Observation> all that could be read here, of any school */
+    private function everything(): array
+    {
+        return [...array_values(array_map(static fn(Call $call): Observation => $call->observation(null, 0.0, Names::stand()), $this->plan->takable())), ...($this->plan->ground->floor?->candidates() ?? [])];
+    }
+
+    /**
      * @param array<string, float> $left
      * @param array<string, float> $spread
      *
      * @return list<Aimed>
      */
-    private function axes(array $left, array $spread): array
+    private function axes(array $left, array $spread, bool $foreseen = false): array
     {
         $aims = [];
         foreach (AxisReading::AXES as $axis) {
-            $figure = $this->figure($axis);
+            $figure = $this->figure($axis, $foreseen);
             $limit = $left[$axis] ?? $this->limit($axis);
             if ($figure !== null && $this->limit($axis) !== null && $limit !== null) {
                 $aims[] = new Aimed($figure, isset($spread[$axis]) ? deg2rad($spread[$axis]) : null, deg2rad($limit));
@@ -113,7 +158,7 @@ final class Hiding
      * @param list<string> $moved
      * @param array{float, float} $hands how far off a stand is that was moved to a number, mm, and turned, rad
      *
-     * @return list<Aimed>|null null where one is out
+     * @return array<string, Aimed>|null respect → aim; null where one is out
      */
     private function tolerances(array $moved, array $hands): ?array
     {
@@ -133,7 +178,7 @@ final class Hiding
             if ($off >= $deviation->tolerance) {
                 return null;
             }
-            $aims[] = new Aimed($deviation->figure, $this->bearable($off, $deviation->tolerance), null);
+            $aims[$name] = new Aimed($deviation->figure, $this->bearable($off, $deviation->tolerance), null);
         }
 
         return $aims;
@@ -155,8 +200,12 @@ final class Hiding
         return $low;
     }
 
-    /** What the set-up adds to a reading of the axis, rad; null where nobody knows. */
-    public function figure(string $axis): ?Dual
+    /**
+     * What the set-up adds to a reading of the axis, rad; null where nobody knows.
+     *
+     * @param bool $foreseen whether the height counts as one that will be read
+     */
+    public function figure(string $axis, bool $foreseen = false): ?Dual
     {
         $card = $this->context->card;
         $deviations = $this->placement->deviations;
@@ -171,7 +220,7 @@ final class Hiding
             return Dual::constant(deg2rad(($this->plan->standSet->tilt ?? 0.0) - $this->context->spot->tilt))->minus($this->grade());
         }
 
-        return isset($this->readings['height']) ? ($deviations['elevation'] ?? null)?->figure : null;
+        return $foreseen || isset($this->readings['height']) ? ($deviations['elevation'] ?? null)?->figure : null;
     }
 
     /**

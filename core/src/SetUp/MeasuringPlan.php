@@ -18,6 +18,7 @@ use Lumbro\Core\Method\CallDetails;
 use Lumbro\Core\Method\CarGround;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\Guards;
+use Lumbro\Core\Method\Guess;
 use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Names;
@@ -48,6 +49,9 @@ final class MeasuringPlan
     /** @var list<string> schools in use, in the order they are offered */
     public readonly array $schools;
 
+    /** @var list<string> the plan of readings that was taken: calls and staffs; empty where the schools ask for theirs */
+    public readonly array $planned;
+
     /** Who chose the reference where the card is silent; null where nobody did, or the card says it. */
     public readonly ?ReferenceChosen $referenceChosen;
 
@@ -69,6 +73,7 @@ final class MeasuringPlan
     public function __construct(public readonly TaskContext $context, array $entries)
     {
         $chosen = null;
+        $planned = [];
         $reference = null;
         $set = null;
         $read = [];
@@ -77,6 +82,7 @@ final class MeasuringPlan
                 $read[$entry->call] = true;
             } elseif ($entry instanceof SchoolsChosen) {
                 $chosen = $entry->schools;
+                $planned = $entry->readings;
             } elseif ($entry instanceof ReferenceChosen) {
                 $reference = $entry;
             } elseif ($entry instanceof StandSet) {
@@ -96,6 +102,7 @@ final class MeasuringPlan
         $this->ground = ! $wheels && in_array('wheel-lasers', $chosen, true) ? $ground->with($ground->kit, true) : $ground;
         $this->schools = array_values(array_intersect(array_keys(Schools::all()), $chosen));
         $this->floor = SiteFloor::under($context, $this->ground);
+        $this->planned = $planned;
         $this->asked = $this->ask(array_keys($read));
     }
 
@@ -186,6 +193,28 @@ final class MeasuringPlan
         return $guards;
     }
 
+    /** @return array<string, Call> every reading that could be taken here, asked for or not, each a second and a third time too */
+    public function takable(): array
+    {
+        return array_filter($this->all(), static fn(Call $call): bool => $call->isSurveyed());
+    }
+
+    /** @return array<string, Call> those of the schools in use and those that belong to no school, each a second and a third time too */
+    public function schoolsOwn(): array
+    {
+        $own = ['height' => true];
+        foreach ($this->inUse() as $school) {
+            foreach ($school->calls($this->ground) as $call) {
+                $own[$call->id] = true;
+            }
+        }
+        foreach (Guards::calls($this->ground, $this->heightCall()) as $call) {
+            $own[$call->id] = true;
+        }
+
+        return array_filter($this->takable(), static fn(Call $call): bool => isset($own[$call->details->of->id ?? $call->id]));
+    }
+
     /** Whether the height must be measured for the run: not where nothing limits it and the axis is free of it. */
     public function needsHeight(): bool
     {
@@ -193,6 +222,12 @@ final class MeasuringPlan
 
         return $this->context->spot->toleranceHeight !== null
             || (! in_array('elevation', $this->context->cardSensor->placementFree, true) && ! $card->isPlate && $card->adjustment?->inclinometer === null);
+    }
+
+    /** Whether a reading only checks what others say; one of a plan that was taken is more than that. */
+    public function isCheck(Call $call): bool
+    {
+        return $call->isCheck() && ! in_array($call->id, $this->planned, true);
     }
 
     /** @return list<string> what of the placement the run needs, the height last where it does */
@@ -211,9 +246,9 @@ final class MeasuringPlan
      * The placement task that these readings make.
      *
      * @param array<string, ReadingTaken> $readings call → reading
-     * @param bool                        $guessed  whether coarse guesses of the stand's place take the part of what is missing
+     * @param Guess                       $guess    what of the stand's place coarse guesses stand in for
      */
-    public function task(array $readings, bool $guessed): PlacementTask
+    public function task(array $readings, Guess $guess): PlacementTask
     {
         $rise = $this->rise($readings['height'] ?? null);
         $names = Names::stand();
@@ -226,12 +261,12 @@ final class MeasuringPlan
             $reading = $readings[$call->id] ?? null;
             if ($reading !== null) {
                 $observations[] = $this->observed($call, $reading, $rise, $names);
-            } elseif (! $guessed) {
+            } elseif ($guess !== Guess::Place) {
                 $candidates[] = $call->observation(null, $rise, $names);
             }
         }
 
-        return $this->ground->task($this->ground->network($observations, $guessed), $candidates, $this->context->card->thresholds, $names);
+        return $this->ground->task($this->ground->network($observations, $guess), $candidates, $this->context->card->thresholds, $names);
     }
 
     /** A reading as the survey counts it: a height to any place of the target's drawing is one of its centre. */
@@ -398,6 +433,11 @@ final class MeasuringPlan
             }
         }
         $asked = $placing + ['height' => $this->heightCall()] + $checks;
+        if ($this->planned !== [] && $this->ground->isInSpace()) {
+            // Those that are read again are asked for when it comes to it: what a move spoils is read once before it.
+            $once = array_flip(array_map(Times::once(...), $this->planned));
+            $asked = array_intersect_key($asked, $once) + array_intersect_key($this->known(), $once);
+        }
         $others = array_diff($read, array_keys($asked));
         if ($others !== []) {
             $asked += array_intersect_key($this->known(), array_flip($others));

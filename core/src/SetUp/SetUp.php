@@ -15,6 +15,7 @@ use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Method\Guess;
 use Lumbro\Core\Method\Handling;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Placement\Deviation;
@@ -115,6 +116,24 @@ final readonly class SetUp
     public function missing(array $left = [], ?array $moved = null, array $spread = []): ?array
     {
         return $this->isPlaced() ? $this->hiding?->missing($left, $moved, $spread) : null;
+    }
+
+    /**
+     * Before anything is read: the cheapest of some readings that would prove the set-up.
+     *
+     * @param list<string> $pool ids of calls and staffs
+     *
+     * @return list<string>|null null where even all of them fall short
+     */
+    public function foreseen(array $pool): ?array
+    {
+        return $this->hiding?->foreseen($pool);
+    }
+
+    /** @return array<string, float> respect → how unsure it may be and still hold where hands put the stand, mm or rad */
+    public function bearables(): array
+    {
+        return $this->hiding?->bearables() ?? [];
     }
 
     /** Whether no slip could hide that would matter, on every axis that the card limits. */
@@ -394,13 +413,16 @@ final readonly class SetUp
     {
         $surveyed = array_filter($this->readings, fn(ReadingTaken $reading): bool => $this->plan->call($reading->call)?->isSurveyed() === true);
         if (count($surveyed) >= self::FEWEST) {
-            try {
-                return $this->trusting($this->plan->task($this->readings, false));
-            } catch (Underdetermined) {
-                // Some readings say the same of the stand: the others are still to come.
+            // A plan of readings leaves out the stand's own turn where nothing asks for it.
+            foreach ($this->plan->planned === [] ? [Guess::Nothing] : [Guess::Nothing, Guess::Yaw] as $guess) {
+                try {
+                    return $this->trusting($this->plan->task($this->readings, $guess));
+                } catch (Underdetermined) {
+                    // Some readings say the same of the stand: the others are still to come.
+                }
             }
         }
-        $task = $this->plan->task($this->readings, true);
+        $task = $this->plan->task($this->readings, Guess::Place);
 
         return [$task, Placement::of($task), false];
     }

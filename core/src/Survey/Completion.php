@@ -67,12 +67,14 @@ final class Completion
      * @param list<Observation>    $candidates
      * @param list<float>          $costs      minutes, ≥ 0, of each candidate
      * @param array<string, float> $bounds
+     * @param list<string|null>    $setUps     what has to be put up first for each candidate
+     * @param array<string, float> $setUpCosts set-up → minutes, once; what stands already costs nothing
      *
      * @return list<int>|null indices of the candidates to read, rising; null where even all of them fall short
      *
      * @throws NoDirection where a candidate would say nothing
      */
-    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = []): ?array
+    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = [], array $setUps = [], array $setUpCosts = []): ?array
     {
         $search = new self($solution, $aims, $candidates, $bounds);
         $search->reads(0);
@@ -84,9 +86,9 @@ final class Completion
             return null;
         }
         $best = null;
-        foreach (self::orders($costs) as $order) {
+        foreach (self::orders($costs, $setUps, $setUpCosts) as $order) {
             $left = (clone $search)->thinned($order);
-            $cost = array_sum(array_map(static fn(int $i): float => $costs[$i], $left));
+            $cost = self::cost($left, $costs, $setUps, $setUpCosts);
             if ($best === null || $cost < $best[0] - 1e-9) {
                 $best = [$cost, $left];
             }
@@ -96,19 +98,45 @@ final class Completion
     }
 
     /**
-     * In which the candidates are tried to be left out: dearest first, the later or the earlier of equals first.
+     * What candidates cost with all that has to be put up for them, minutes.
      *
-     * @param list<float> $costs
+     * @param list<int>            $taken
+     * @param list<float>          $costs
+     * @param list<string|null>    $setUps
+     * @param array<string, float> $setUpCosts
+     */
+    public static function cost(array $taken, array $costs, array $setUps, array $setUpCosts): float
+    {
+        $needed = array_filter(array_map(static fn(int $i): ?string => $setUps[$i] ?? null, $taken), is_string(...));
+
+        return array_sum(array_map(static fn(int $i): float => $costs[$i], $taken)) + array_sum(array_intersect_key($setUpCosts, array_flip($needed)));
+    }
+
+    /**
+     * In which the candidates are tried to be left out: dearest first, the later or the earlier of equals first; then the
+     * same with all of one set-up first.
+     *
+     * @param list<float>          $costs
+     * @param list<string|null>    $setUps
+     * @param array<string, float> $setUpCosts
      *
      * @return list<list<int>>
      */
-    private static function orders(array $costs): array
+    private static function orders(array $costs, array $setUps, array $setUpCosts): array
     {
         $later = $earlier = array_keys($costs);
         usort($later, static fn(int $a, int $b): int => [$costs[$b], $b] <=> [$costs[$a], $a]);
         usort($earlier, static fn(int $a, int $b): int => [$costs[$b], -$b] <=> [$costs[$a], -$a]);
 
-        return [$later, $earlier];
+        $orders = [$later, $earlier];
+        foreach (array_keys(array_filter($setUpCosts)) as $setUp) {
+            $of = array_values(array_filter($later, static fn(int $i): bool => ($setUps[$i] ?? null) === $setUp));
+            if ($of !== []) {
+                $orders[] = [...$of, ...array_values(array_diff($later, $of))];
+            }
+        }
+
+        return $orders;
     }
 
     /** Takes what was read, and so many of the candidates beside it. */

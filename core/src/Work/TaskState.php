@@ -157,7 +157,7 @@ final readonly class TaskState
 
     private function look(): Present
     {
-        $checks = array_keys(array_filter($this->plan->calls(), static fn(Call $call): bool => $call->isCheck()));
+        $checks = array_keys(array_filter($this->plan->calls(), $this->plan->isCheck(...)));
         $unread = array_values(array_filter($this->due, fn(string $call): bool => ! isset($this->setUp->readings[$call])));
         $first = array_values(array_diff($unread, $checks))[0] ?? null;
         $check = array_values(array_intersect($unread, $checks))[0] ?? null;
@@ -184,7 +184,7 @@ final readonly class TaskState
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             // Sought only when it comes to it: it takes longer than all the rest.
-            $consistent === true && ($guard = Guarding::of($this)) !== null => $guard,
+            $consistent !== false && ($guard = Guarding::of($this)) !== null => $guard,
             $this->moves !== [] => new Present('move'),
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.

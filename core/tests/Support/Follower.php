@@ -26,6 +26,7 @@ use Lumbro\Core\Journal\ReadingStruck;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\ReferenceChosen;
 use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StepDone;
@@ -42,6 +43,8 @@ use Lumbro\Core\Practice\SensorTruth;
 use Lumbro\Core\Practice\SimulatedTool;
 use Lumbro\Core\Practice\World;
 use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\Prospect;
+use Lumbro\Core\SetUp\Prospects;
 use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\Present;
@@ -62,6 +65,9 @@ final class Follower
 
     /** @var list<string> */
     private array $floorAgain = [];
+
+    /** @var array<string, array{Prospect|null}> card and sensor → what is cheapest there with nothing read: the same for every such car */
+    private static array $plans = [];
 
     /** @var list<string> what was done, for a test that fails */
     public array $did = [];
@@ -178,8 +184,22 @@ final class Follower
         if (MeasuringPlan::asksForReference($this->state->context) && $this->state->plan->referenceChosen === null) {
             $this->add(new ReferenceChosen($this->id(), 'Ilse', 'now', 'body-axis', 'the maker measures from the body'));
         }
+        if ($this->rough !== null && $this->state->plan->planned === []) {
+            $this->takePlan();
+        }
         foreach ([...$this->state->unanswered($this->state->context->preparation), ...$this->state->unanswered($this->state->plan->lineSteps())] as $item) {
             $this->add(new Answered($this->id(), 'Ilse', 'now', $item->id, AnswerKind::Yes));
+        }
+    }
+
+    /** Takes the cheapest plan of readings that proves the set-up, where there is one. */
+    private function takePlan(): void
+    {
+        $key = "{$this->file['card']} {$this->file['sensor']}";
+        $cheapest = self::$plans[$key] ??= [Prospects::of($this->state->context, $this->state->plan)->cheapest];
+        if ($cheapest[0]?->whole !== null && $cheapest[0]->schools !== []) {
+            $this->add(new SchoolsChosen($this->id(), 'Ilse', 'now', $cheapest[0]->schools, $cheapest[0]->whole));
+            $this->state = $this->look();
         }
     }
 

@@ -172,6 +172,7 @@ export type ScanTaken = {
 
 export type SchoolsChosen = {
   schools: readonly ('plumb-and-line' | 'split-from-stand' | 'hub-marks' | 'squares' | 'wheel-lasers' | 'reported-pose')[];
+  readings?: readonly (string)[];
 };
 
 export type SendBackWish = {
