@@ -103,6 +103,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);
         Route::get('schools', [TaskController::class, 'choices']);
+        Route::get('reading-plan', [TaskController::class, 'readingPlan']);
         Route::get('survey', [TaskController::class, 'survey']);
         Route::get('stake-out', [TaskController::class, 'stakeOut']);
         Route::post('poses', [TaskController::class, 'pose'])->middleware('may:work');

@@ -33,6 +33,12 @@ final class TaskController
         return Answer::json(RecordFacts::ofTask('schools', TaskFile::open(Answer::user($request), $task)->journal));
     }
 
+    /** The cheapest readings that prove its set-up, and what each school would come to. */
+    public function readingPlan(Request $request, string $task): JsonResponse
+    {
+        return Answer::json(RecordFacts::ofTask('readingPlan', TaskFile::open(Answer::user($request), $task)->journal));
+    }
+
     /** What the survey says of itself. */
     public function survey(Request $request, string $task): JsonResponse
     {

@@ -11,7 +11,7 @@ use Lumbro\Core\Record\TaskJournal;
 final class RecordFacts
 {
     /** Parts that a sensor's task has. */
-    public const OF_TASK = ['task', 'survey', 'schools', 'stakeOut'];
+    public const OF_TASK = ['task', 'survey', 'schools', 'readingPlan', 'stakeOut'];
 
     /** @return array<string, mixed> the repair order as its own screen shows it (openapi.yaml, "Order") */
     public static function order(OrderJournal $journal): array
@@ -20,9 +20,9 @@ final class RecordFacts
     }
 
     /**
-     * @param string $part one of OF_TASK: the workspace, what the survey says of itself, the ways to measure, the sheet to lay the spot out by
+     * @param string $part one of OF_TASK: the workspace, what the survey says of itself, the ways to measure, what they would come to, the sheet to lay the spot out by
      *
-     * @return array<string, mixed> (openapi.yaml, "Workspace", "Survey", "SchoolChoices" and "StakeOut")
+     * @return array<string, mixed> (openapi.yaml, "Workspace", "Survey", "SchoolChoices", "ReadingPlan" and "StakeOut")
      */
     public static function ofTask(string $part, TaskJournal $journal): array
     {
@@ -30,6 +30,7 @@ final class RecordFacts
             'task' => TaskStateDocument::write($journal),
             'survey' => SurveyDocument::write($journal->state()->context, $journal->state()->setUp),
             'schools' => SchoolsDocument::write($journal->context(), $journal->plan()),
+            'readingPlan' => ReadingPlanDocument::write($journal->context(), $journal->plan()),
             'stakeOut' => StakeOutDocument::write($journal->context(), $journal->plan()),
             default => throw new \LogicException("$part is no part of a task."),
         };

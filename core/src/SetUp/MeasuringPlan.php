@@ -373,6 +373,12 @@ final class MeasuringPlan
         return $this->call($id)?->title() ?? Unknowns::said($id);
     }
 
+    /** What a reading or a staff is called, whether or not it is asked for. */
+    public function titled(string $id): Message|string
+    {
+        return ($this->known()[$id] ?? null)?->title() ?? Unknowns::said($id);
+    }
+
     /** How much higher the target's centre is than the hubs, mm, for tapes that slant. */
     public function rise(?ReadingTaken $height): float
     {

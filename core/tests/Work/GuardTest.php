@@ -103,7 +103,7 @@ final class GuardTest extends TestCase
     {
         $kit = (new DemoTask([], 'rear-left'))->context()->kit;
         $long = Copy::of($kit->rule, ['id' => 'rule-long', 'reach' => 2500.0]);
-        $ground = static fn(Kit $kit): array => array_column((new DemoTask([], 'rear-left', kit: $kit))->state()->plan->ground->network([], true)->instruments, 'name');
+        $ground = static fn(Kit $kit): array => array_column((new DemoTask([], 'rear-left', kit: $kit))->state()->plan->ground->network([], \Lumbro\Core\Method\Guess::Place)->instruments, 'name');
         self::assertNotContains('longRule', $ground($kit));
         $with = Copy::of($kit, ['rules' => [$kit->rule, $long]]);
         self::assertContains('longRule', $ground($with));

@@ -14,6 +14,7 @@ export type Move = Schemas['Move'];
 export type Plan = Schemas['Plan'];
 export type Trace = Schemas['Trace'];
 export type SchoolChoices = Schemas['SchoolChoices'];
+export type ReadingPlan = Schemas['ReadingPlan'];
 export type SchoolId = SchoolChoices['schools'][number]['id'];
 export type ReferenceId = Schemas['Method']['reference']['line'];
 export type Pose = Schemas['Pose'];

@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography';
 import type { Trace, Workspace } from '../../api/types';
 import type { Task } from '../task/useTask';
 import { MarkForm } from './MarkForm';
+import { PlanPanel } from './PlanPanel';
 import { QuestionsSheet } from './QuestionsSheet';
 import { ReferenceForm } from './ReferenceForm';
 import { SchoolsSheet } from './SchoolsSheet';
@@ -36,8 +37,12 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
       />
     );
   }
+  // A plan decides which steps the line needs: it comes first, until somebody answered one.
+  const begun = state.lineSteps.some((step) => step.answer !== null);
+  const plan = <PlanPanel state={state} task={task} sealed={sealed} />;
   return (
     <>
+      {!begun && plan}
       <QuestionsSheet
         key="line"
         title={say('screen.line')}
@@ -46,6 +51,7 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
         task={task}
         sealed={sealed}
       />
+      {begun && plan}
       <Typography variant="h3" component="h2" sx={{ mt: 3 }}>
         {say('screen.line-sheet.measured-by')}
       </Typography>

@@ -5,13 +5,16 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
-import type { SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types';
+import type { ReadingPlan, SchoolChoices, SchoolId, Trace, Workspace } from '../../api/types';
+import { PlannedReadings } from './PlanPanel';
+import { useReadingPlan } from '../task/useReadingPlan';
 import { useSchools } from '../task/useSchools';
 import type { Task } from '../task/useTask';
 import { Sheet } from '../../sheet/Sheet';
 import { say } from '../../words/say';
 
 type School = SchoolChoices['schools'][number];
+type Prospect = ReadingPlan['schools'][number];
 
 interface Props {
   state: Workspace;
@@ -23,6 +26,8 @@ interface Props {
 /** The ways of measuring: several may be in use at once, and each is drawn on the plan while it is looked at. */
 export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
   const choices = useSchools(state);
+  const plan = useReadingPlan(state);
+  const prospects = new Map(plan.data?.schools.map((prospect) => [prospect.id, prospect]));
   const [chosen, setChosen] = useState<SchoolId[]>(state.method.schools.map((school) => school.id));
   const [open, setOpen] = useState<SchoolId | null>(null);
   const changed =
@@ -81,6 +86,9 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
                   <Box sx={{ fontSize: '0.85rem', color: 'text.secondary', lineHeight: 1.2 }}>
                     {school.hindrance ?? listed(school)}
                   </Box>
+                  {school.hindrance === null && (
+                    <Reach prospect={prospects.get(school.id)} pending={plan.isPending} />
+                  )}
                 </>
               }
             />
@@ -96,7 +104,18 @@ export function SchoolsSheet({ state, task, onSketch, onLeave }: Props) {
               </Button>
             )}
           </Box>
-          {open === school.id && <HowItGoes school={school} />}
+          {open === school.id && (
+            <HowItGoes
+              school={school}
+              prospect={prospects.get(school.id)}
+              onTake={(way) =>
+                task.write(
+                  { kind: 'schools', payload: { schools: way.schools, readings: way.ids } },
+                  onLeave,
+                )
+              }
+            />
+          )}
         </Box>
       ))}
       {refused && (
@@ -130,9 +149,61 @@ function listed(school: School): string {
     : say('screen.schools-sheet.not-in-cards-list');
 }
 
-function HowItGoes({ school }: { school: School }) {
+/** Whether it can do it alone, said before the first reading. */
+function Reach({ prospect, pending }: { prospect: Prospect | undefined; pending: boolean }) {
+  if (prospect === undefined) {
+    return pending ? (
+      <Box sx={{ fontSize: '0.85rem' }}>{say('screen.plan-panel.working')}</Box>
+    ) : null;
+  }
+  return (
+    <Box
+      sx={{ fontSize: '0.85rem', lineHeight: 1.25, mt: 0.25 }}
+      data-testid={`reach-${prospect.id}`}
+    >
+      <Box sx={{ fontWeight: 700 }}>
+        {prospect.alone
+          ? say('screen.plan-panel.alone')
+          : prospect.way === null
+            ? say('screen.plan-panel.never')
+            : say('screen.plan-panel.with-checks', {
+                count: prospect.way.count,
+                minutes: Math.round(prospect.way.minutes),
+              })}
+      </Box>
+      {prospect.short.map((short) => (
+        <Box key={short}>{short}</Box>
+      ))}
+    </Box>
+  );
+}
+
+function HowItGoes({
+  school,
+  prospect,
+  onTake,
+}: {
+  school: School;
+  prospect: Prospect | undefined;
+  onTake: (way: NonNullable<Prospect['way']>) => void;
+}) {
+  const way = prospect?.way ?? null;
   return (
     <Box sx={{ fontSize: '0.95rem', pb: 1 }}>
+      {way !== null && (
+        <>
+          <Box sx={{ fontWeight: 700, mt: 1 }}>
+            {say('screen.plan-panel.cheapest', {
+              count: way.count,
+              minutes: Math.round(way.minutes),
+            })}
+          </Box>
+          <PlannedReadings planned={way} />
+          <Button variant="outlined" fullWidth onClick={() => onTake(way)}>
+            {say('screen.plan-panel.measured-so')}
+          </Button>
+        </>
+      )}
       <Part title={say('screen.schools-sheet.needs')} lines={[school.materials.join(', ')]} />
       <Part title={say('screen.schools-sheet.first')} lines={school.steps} ordered />
       <Part
