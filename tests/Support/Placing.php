@@ -44,6 +44,9 @@ final class Placing
     /** @param array<string, mixed> $state */
     private function answer(string $task, array $state): void
     {
+        if ($state['present']['kind'] === 'line' && $state['method']['reference']['from'] === 'nobody') {
+            $state = $this->write($task, $state, 'reference', ['reference' => 'body-axis', 'reason' => 'The maker measures from the body.']);
+        }
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
                 $state = $this->write($task, $state, 'answer', ['item' => $question['id'], 'answer' => 'yes']);

@@ -22,7 +22,6 @@ final class ReadingPlanDocument
 
         return [
             'cheapest' => $prospects?->cheapest === null ? null : self::way($prospects->cheapest, $plan),
-            'taken' => $plan->planned === [] ? null : ['readings' => self::readings($plan->planned, $plan), 'count' => count($plan->planned), 'minutes' => Prospects::minutes($plan->planned)],
             'schools' => array_map(static fn(Prospect $prospect): array => [
                 'id' => $prospect->school,
                 'alone' => $prospect->provesAlone(),
@@ -30,6 +29,12 @@ final class ReadingPlanDocument
                 'way' => $prospect->whole === null ? null : self::way($prospect, $plan),
             ], $prospects->schools ?? []),
         ];
+    }
+
+    /** @return array<string, mixed>|null the plan that was taken */
+    public static function taken(MeasuringPlan $plan): ?array
+    {
+        return $plan->planned === [] ? null : ['readings' => self::readings($plan->planned, $plan), 'count' => count($plan->planned), 'minutes' => Prospects::minutes($plan->planned)];
     }
 
     /** @return array<string, mixed> */

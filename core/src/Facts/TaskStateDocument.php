@@ -178,6 +178,7 @@ final class TaskStateDocument
 
         return [
             'schools' => array_map(static fn(School $school): array => ['id' => $school->id(), 'name' => Message::of('school.' . $school->id())], $plan->inUse()),
+            'plan' => ReadingPlanDocument::taken($plan),
             'reference' => [
                 'line' => $plan->ground->reference,
                 'from' => ! MeasuringPlan::asksForReference($context) ? 'card' : ($chosen === null ? 'nobody' : 'shop'),

@@ -6,8 +6,8 @@ namespace Lumbro\Core\Journal;
 
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Fields\Choice;
-use Lumbro\Core\Fields\Id;
 use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Text;
 
 /** The schools a sensor's set-up is measured by were chosen, or a plan of readings was taken; readings taken by others stay in the survey. */
 final readonly class SchoolsChosen extends Line
@@ -27,7 +27,7 @@ final readonly class SchoolsChosen extends Line
         string $at,
         #[ListOf(new Choice(ProcedureCard::SCHOOLS), none: 'schools.none')]
         public array $schools,
-        #[ListOf(new Id(), self::MOST)]
+        #[ListOf(new Text(40), self::MOST)]
         public array $readings = [],
     ) {
         parent::__construct($id, $person, $at);

@@ -198,7 +198,7 @@ final class Tables
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\ScanTaken => new \Lumbro\Core\Journal\ScanTaken($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['phase']), $kinds[1]->read($f['origin']), $kinds[2]->read($f['scan']))),
             \Lumbro\Core\Journal\SchoolsChosen::class => new F\Table(\Lumbro\Core\Journal\SchoolsChosen::class, [
                 new F\Field('schools', 'schools', null, new F\ListOf(of: new F\Choice(words: ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose']), none: 'schools.none')),
-                new F\Field('readings', 'readings', null, new F\ListOf(of: new F\Id(), most: 200), optional: true, usual: []),
+                new F\Field('readings', 'readings', null, new F\ListOf(of: new F\Text(most: 40), most: 200), optional: true, usual: []),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\SchoolsChosen => new \Lumbro\Core\Journal\SchoolsChosen($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['schools']), isset($f['readings']) ? $kinds[1]->read($f['readings']) : [])),
             \Lumbro\Core\Journal\SentBack::class => new F\Table(\Lumbro\Core\Journal\SentBack::class, [
                 new F\Field('fault', 'fault', null, new F\Choice(words: \Lumbro\Core\Journal\Cause::class, kept: 'text')),

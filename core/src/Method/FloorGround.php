@@ -110,6 +110,26 @@ final readonly class FloorGround
         return $candidates;
     }
 
+    /**
+     * What is known of the floor beforehand and counts no more once a staff is read there.
+     *
+     * @return list<array{priors: list<string>, places: list<string>}> with the places whose staffs take its part
+     */
+    public function givesWay(): array
+    {
+        $ways = [];
+        foreach (['site', 'sensor'] as $place) {
+            if (! isset($this->staffs[$place])) {
+                $ways[] = ['priors' => ["{$place}Floor.z"], 'places' => [$place]];
+            }
+        }
+        if ($this->vertical->sPitch !== null) {
+            $ways[] = ['priors' => ['^pitch', '^roll'], 'places' => ['FL', 'FR', 'RL', 'RR']];
+        }
+
+        return $ways;
+    }
+
     /** Whether the floor was read at the wheels. */
     public function isSurveyed(): bool
     {

@@ -88,13 +88,36 @@ final class Hiding
         $costs = array_map($this->plan->minutes(...), $ids);
         foreach (self::HANDS as $hands) {
             $tolerances = $this->tolerances($this->plan->respects(), $hands);
-            $found = $tolerances === null ? null : Completion::of($this->placement->solution, [...array_values($tolerances), ...$this->axes([], [], true)], $candidates, $costs, [], array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS);
+            $found = $tolerances === null ? null : Completion::of($this->placement->solution, [...array_values($tolerances), ...$this->axes([], [], true)], $candidates, $costs, [], array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS, $this->ways($ids));
             if ($found !== null) {
                 return $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
             }
         }
 
         return null;
+    }
+
+    /**
+     * With no staff where none was read, and with any of them: what is known of the floor beforehand gives way to them.
+     *
+     * @param list<string> $ids of the candidates
+     *
+     * @return list<array{priors: list<string>, without: list<int>}>
+     */
+    private function ways(array $ids): array
+    {
+        $ways = [['priors' => [], 'without' => []]];
+        // Where no height is asked about, no staff would say anything.
+        $matters = $this->limit('elevation') !== null || in_array('height', $this->plan->respects(), true);
+        foreach ($matters ? $this->plan->ground->floor?->givesWay() ?? [] : [] as ['priors' => $priors, 'places' => $places]) {
+            $staffs = array_keys(array_filter($ids, static fn(string $id): bool => in_array(explode('-', "$id-")[1], $places, true) && str_starts_with($id, 'staff-')));
+            foreach ($staffs === [] ? [] : $ways as $i => $way) {
+                $ways[] = ['priors' => [...$way['priors'], ...$priors], 'without' => $way['without']];
+                $ways[$i]['without'] = [...$way['without'], ...$staffs];
+            }
+        }
+
+        return $ways;
     }
 
     /**
@@ -147,7 +170,7 @@ final class Hiding
     {
         $candidates = $this->candidates();
         $ids = array_map(static fn(Observation $candidate): string => $candidate->id(), $candidates);
-        $found = Completion::of($this->placement->solution, $aims, $candidates, array_map(fn(string $id): float => $this->plan->minutes($id), $ids));
+        $found = Completion::of($this->placement->solution, $aims, $candidates, array_map(fn(string $id): float => $this->plan->minutes($id), $ids), ways: $this->ways($ids));
 
         return $found === null ? null : $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
     }

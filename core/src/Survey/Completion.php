@@ -14,6 +14,9 @@ use Lumbro\Core\Survey\Observation\Observation;
  */
 final class Completion
 {
+    /** One way: everything that is known beforehand counts whatever is read. */
+    private const NOTHING_GIVES_WAY = [['priors' => [], 'without' => []]];
+
     /** A reading whose place nothing else fixes cannot be left out. */
     private const ALONE = 1e-9;
 
@@ -69,32 +72,37 @@ final class Completion
      * @param array<string, float> $bounds
      * @param list<string|null>    $setUps     what has to be put up first for each candidate
      * @param array<string, float> $setUpCosts set-up → minutes, once; what stands already costs nothing
+     * @param list<array{priors: list<string>, without: list<int>}> $ways what gives way: priors that do not count where
+     *                                         some candidates are read, each time with the candidates that may not be read then
      *
      * @return list<int>|null indices of the candidates to read, rising; null where even all of them fall short
      *
      * @throws NoDirection where a candidate would say nothing
      */
-    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = [], array $setUps = [], array $setUpCosts = []): ?array
+    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = [], array $setUps = [], array $setUpCosts = [], array $ways = self::NOTHING_GIVES_WAY): ?array
     {
         $search = new self($solution, $aims, $candidates, $bounds);
-        $search->reads(0);
+        $search->reads([]);
         if ($search->meets()) {
             return [];
         }
-        $search->reads(count($candidates));
-        if (! $search->meets()) {
-            return null;
-        }
         $best = null;
-        foreach (self::orders($costs, $setUps, $setUpCosts) as $order) {
-            $left = (clone $search)->thinned($order);
-            $cost = self::cost($left, $costs, $setUps, $setUpCosts);
-            if ($best === null || $cost < $best[0] - 1e-9) {
-                $best = [$cost, $left];
+        foreach ($ways as ['priors' => $priors, 'without' => $without]) {
+            $may = array_values(array_diff(array_keys($candidates), $without));
+            $search->reads($may);
+            if (! $search->doesWithout($priors) || ! $search->meets()) {
+                continue;
+            }
+            foreach (self::orders($costs, $setUps, $setUpCosts) as $order) {
+                $left = (clone $search)->thinned(array_values(array_intersect($order, $may)));
+                $cost = self::cost($left, $costs, $setUps, $setUpCosts);
+                if ($best === null || $cost < $best[0] - 1e-9) {
+                    $best = [$cost, $left];
+                }
             }
         }
 
-        return $best[1] ?? [];
+        return $best[1] ?? null;
     }
 
     /**
@@ -139,12 +147,18 @@ final class Completion
         return $orders;
     }
 
-    /** Takes what was read, and so many of the candidates beside it. */
-    private function reads(int $candidates): void
+    /**
+     * Takes what was read, and some of the candidates beside it.
+     *
+     * @param list<int> $candidates
+     */
+    private function reads(array $candidates): void
     {
         $this->covariance = $this->solution->covarianceRows();
-        $this->read = $this->own + $candidates === 0 ? [] : array_fill(0, $this->own + $candidates, true);
-        for ($i = $this->own; $i < $this->own + $candidates; $i++) {
+        $this->read = $this->own === 0 ? [] : array_fill(0, $this->own, true);
+        foreach ($candidates as $candidate) {
+            $i = $this->own + $candidate;
+            $this->read[$i] = true;
             $own = $this->carried($this->equations[$i]['row']);
             $this->change($own, -1 / ($this->equations[$i]['s'] ** 2 + self::times($this->equations[$i]['row'], $own)));
         }
@@ -157,6 +171,31 @@ final class Completion
         foreach ($this->equations as $i => $one) {
             $this->spread[$i] = self::times($one['row'], $this->carried($one['row']));
         }
+    }
+
+    /**
+     * No longer counts some priors.
+     *
+     * @param list<string> $priors
+     *
+     * @return bool whether something else fixes what they said
+     */
+    private function doesWithout(array $priors): bool
+    {
+        foreach ($this->solution->checked() as $at => $one) {
+            if (! in_array($one->id, $priors, true)) {
+                continue;
+            }
+            $own = $this->carried($this->equations[$at]['row']);
+            $scale = $this->equations[$at]['s'] ** 2 - $this->spread[$at];
+            if ($scale < self::ALONE * $this->equations[$at]['s'] ** 2) {
+                return false;
+            }
+            unset($this->read[$at]);
+            $this->leave($own, $scale);
+        }
+
+        return true;
     }
 
     /**

@@ -155,6 +155,17 @@ final readonly class TaskState
         return $call->details->of === null ? $this->expected[$call->id] ?? $this->plan->expected($call) : null;
     }
 
+    /** Whether nobody has said yet which line the card's values are taken from. */
+    private function lacksReference(): bool
+    {
+        return MeasuringPlan::asksForReference($this->context) && $this->plan->referenceChosen === null;
+    }
+
+    private function referenceBar(): Message
+    {
+        return Message::of($this->context->card->reference === null ? 'bar.reference' : 'bar.reference-meant');
+    }
+
     private function look(): Present
     {
         $checks = array_keys(array_filter($this->plan->calls(), $this->plan->isCheck(...)));
@@ -175,6 +186,7 @@ final readonly class TaskState
             $this->run->log->pending !== null => Advice::of($this) ?? new Present('run'),
             $this->unanswered($this->context->preparation) !== [] => new Present('prepare'),
             $this->unanswered($this->plan->lineSteps()) !== [] => new Present('line'),
+            $this->context->rules->isInSpace() && $this->lacksReference() => new Present('line', null, $this->referenceBar()),
             $this->run->isProven() => new Present('close'),
             $advice !== null => $advice,
             $first !== null => new Present('read', $first),
@@ -317,8 +329,8 @@ final readonly class TaskState
 
             return $bars;
         }
-        if (MeasuringPlan::asksForReference($this->context) && $this->plan->referenceChosen === null) {
-            $bars[] = new Bar('reference', Message::of($this->context->card->reference === null ? 'bar.reference' : 'bar.reference-meant'));
+        if ($this->lacksReference()) {
+            $bars[] = new Bar('reference', $this->referenceBar());
         }
         foreach ($this->plan->respects() as $name) {
             $verdict = $this->setUp->decision($name)?->verdict;

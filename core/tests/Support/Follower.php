@@ -218,7 +218,7 @@ final class Follower
         $value = $this->world()->meter($call);
         $unit = $call->reads === Reads::Turn ? 'deg' : 'mm';
         // As finely as the instrument shows it.
-        $read = $unit === 'deg' ? round($value, 2) : ($call->instrument === $this->state->context->kit->rule->id ? round(2 * $value) / 2 : round($value));
+        $read = $unit === 'deg' ? round($value, 2) : (in_array($call->instrument, array_column($this->state->context->kit->rules, 'id'), true) ? round(2 * $value) / 2 : round($value));
         $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call->id, "$read $unit", $unit === 'deg' ? null : $read, $unit, datum: $call->reads === Reads::Height ? $this->state->context->spot->heightDatum : null, degrees: $unit === 'deg' ? $read : null));
     }
 

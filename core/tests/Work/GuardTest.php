@@ -92,16 +92,25 @@ final class GuardTest extends TestCase
 
     public function testASpotTwoMetresAsideIsNotMeasuredByAShortRule(): void
     {
-        $rear = (new DemoTask(['rear-cover-removed'], 'rear-left'))->state()->plan;
+        $rear = (new DemoTask(['rear-cover-removed'], 'rear-left', kit: self::withoutALongRule()))->state()->plan;
         self::assertSame($rear->context->kit->tape->id, $rear->call('spot-offset')?->instrument);
         $front = (new DemoTask())->state()->plan;
         self::assertSame($front->context->kit->rule->id, $front->call('spot-offset')?->instrument);
-        self::assertSame($front->context->kit->tape->id, $front->call('hub-offset-FL')?->instrument);
+        self::assertSame('rule-2', $front->call('hub-offset-FL')?->instrument);
+        $short = (new DemoTask(kit: self::withoutALongRule()))->state()->plan;
+        self::assertSame($short->context->kit->tape->id, $short->call('hub-offset-FL')?->instrument);
+    }
+
+    private static function withoutALongRule(): Kit
+    {
+        $kit = (new DemoTask())->context()->kit;
+
+        return Copy::of($kit, ['rules' => [$kit->rule]]);
     }
 
     public function testAShortRulesCheckVouchesForNoLongRule(): void
     {
-        $kit = (new DemoTask([], 'rear-left'))->context()->kit;
+        $kit = self::withoutALongRule();
         $long = Copy::of($kit->rule, ['id' => 'rule-long', 'reach' => 2500.0]);
         $ground = static fn(Kit $kit): array => array_column((new DemoTask([], 'rear-left', kit: $kit))->state()->plan->ground->network([], \Lumbro\Core\Method\Guess::Place)->instruments, 'name');
         self::assertNotContains('longRule', $ground($kit));

@@ -124,6 +124,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       call('split', { title: 'Stand square', reads: 'sided', expected: 0 }),
     ],
     method: {
+      plan: null,
       schools: [{ id: 'plumb-and-line', name: 'Plumb and line' }],
       reference: { line: 'body-centreline', from: 'card', reason: null, person: null },
       stand: { arm: 0, tilt: 0, isPlate: false },

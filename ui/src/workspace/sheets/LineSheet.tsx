@@ -40,8 +40,11 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
   // A plan decides which steps the line needs: it comes first, until somebody answered one.
   const begun = state.lineSteps.some((step) => step.answer !== null);
   const plan = <PlanPanel state={state} task={task} sealed={sealed} />;
+  const asked = state.present.kind === 'line' && state.present.why !== null;
+  const reference = <ReferenceForm state={state} task={task} sealed={sealed} />;
   return (
     <>
+      {asked && reference}
       {!begun && plan}
       <QuestionsSheet
         key="line"
@@ -67,7 +70,7 @@ export function LineSheet({ state, task, sealed, choosing, onChoosing, onSketch 
       )}
       <StandForm state={state} task={task} sealed={sealed} />
       <MarkForm state={state} task={task} sealed={sealed} />
-      <ReferenceForm state={state} task={task} sealed={sealed} />
+      {!asked && reference}
     </>
   );
 }

@@ -2,12 +2,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { ReadingPlan, Workspace } from '../../api/types';
+import type { Workspace } from '../../api/types';
 import { say } from '../../words/say';
 import { useReadingPlan } from '../task/useReadingPlan';
 import type { Task } from '../task/useTask';
 
-type Planned = NonNullable<ReadingPlan['taken']>;
+type Planned = NonNullable<Workspace['method']['plan']>;
 
 interface Props {
   state: Workspace;
@@ -22,7 +22,8 @@ export function PlanPanel({ state, task, sealed }: Props) {
   if (plan.data?.schools.length === 0) {
     return null;
   }
-  const { cheapest, taken } = plan.data ?? { cheapest: null, taken: null };
+  const cheapest = plan.data?.cheapest ?? null;
+  const taken = state.method.plan;
   return (
     <Box
       component="section"
@@ -33,7 +34,7 @@ export function PlanPanel({ state, task, sealed }: Props) {
       <Typography variant="h3" component="h2">
         {say('screen.plan-panel.title')}
       </Typography>
-      {plan.isPending && (
+      {taken === null && plan.isPending && (
         <Typography role="status" sx={{ my: 0.5 }}>
           {say('screen.plan-panel.working')}
         </Typography>
@@ -66,6 +67,11 @@ export function PlanPanel({ state, task, sealed }: Props) {
             note={say('screen.plan-panel.by', { names: cheapest.names.join(', ') })}
             planned={cheapest}
           />
+          {task.failure !== null && task.failed?.kind === 'schools' && (
+            <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+              {task.failure.message}
+            </Typography>
+          )}
           {!sealed && (
             <Button
               variant="contained"

@@ -30,6 +30,8 @@ export function ReferenceForm({
   const { reference } = state.method;
   const [line, setLine] = useState<ReferenceId>(reference.line);
   const [reason, setReason] = useState(reference.reason ?? '');
+  // It is the present call: without it nobody knows what the card's values mean.
+  const asked = state.present.kind === 'line' && state.present.why !== null;
   const refused =
     task.failed?.kind === 'reference' && task.failure instanceof Refused
       ? task.failure.message
@@ -38,11 +40,16 @@ export function ReferenceForm({
     <Box
       component="section"
       aria-label={say('screen.reference-form.reference-line')}
-      sx={{ mt: 3 }}
+      sx={{ mt: asked ? 0 : 3, mb: asked ? 3 : 0 }}
     >
       <Typography variant="h3" component="h2">
         {say('screen.reference-form.counted-from')}
       </Typography>
+      {asked && (
+        <Typography sx={{ fontWeight: 700 }} data-testid="reference-asked">
+          {state.present.why}
+        </Typography>
+      )}
       <Typography data-testid="reference">
         {say(LINES[reference.line])}:{' '}
         {reference.from === 'card' && say('screen.reference-form.card-says-so')}
@@ -85,7 +92,7 @@ export function ReferenceForm({
             helperText={refused ?? say('screen.reference-form.it-stands-in-record')}
             slotProps={{ htmlInput: { maxLength: 300 } }}
           />
-          <Button type="submit" variant="outlined" loading={task.isWriting}>
+          <Button type="submit" variant={asked ? 'contained' : 'outlined'} loading={task.isWriting}>
             {say('screen.reference-form.count-from-it')}
           </Button>
         </Box>
