@@ -61,7 +61,7 @@ final readonly class WriteLine
             if ($file->has($body->id)) {
                 return $file;
             }
-            foreach ($command->decide($file->journal->situation($user->asRole()), $body->payload(), self::stamp($user, $body), $body->flag('confirmed')) as $line) {
+            foreach ($command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated()), $body->payload(), self::stamp($user, $body), $body->flag('confirmed')) as $line) {
                 self::aboutCar($user, $file, $line, $body->version);
             }
             OrderSummary::refresh($file);
@@ -81,7 +81,7 @@ final readonly class WriteLine
                 return $file;
             }
             self::maySee($file, $body, $command);
-            $now = $file->journal->situation($user->asRole(), fn(): bool => $this->devices->hasTool($file), $file->isSealed());
+            $now = $file->journal->situation($user->asRole(), fn(): bool => $this->devices->hasTool($file), $file->isSealed(), $file->row->scenario === null);
             $lines = $command->decide($now, $body->payload(), self::stamp($user, $body), $body->flag('confirmed'));
             $own = array_values(array_filter($lines, static fn(Line $line): bool => ! $line instanceof OrderLine));
             if ($own === []) {

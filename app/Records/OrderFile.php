@@ -19,6 +19,12 @@ use Lumbro\Core\Record\OrderJournal;
 /** A repair order as the database has it: its car, its sensors' cards and its record, in the core's terms. */
 final class OrderFile
 {
+    /** Whether a simulated tape is read at any of its sensors. */
+    public function isSimulated(): bool
+    {
+        return array_filter($this->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [];
+    }
+
     /** @param list<\stdClass> $tasks id, sensor, card's id and document, hash where it is sealed */
     private function __construct(
         public readonly \stdClass $row,

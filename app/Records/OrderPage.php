@@ -24,7 +24,7 @@ final class OrderPage
             'plate' => $file->row->plate,
             'vin' => $file->row->vin,
             'openedAt' => Moment::read($file->row->created_at),
-            'simulated' => array_filter($file->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [],
+            'simulated' => $file->isSimulated(),
             'tasks' => TaskLines::of($file),
             'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),

@@ -43,6 +43,7 @@ use Lumbro\Core\Journal\ScanTaken;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StanceTaken;
+use Lumbro\Core\Journal\StandBumped;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Journal\StepBegun;
@@ -92,6 +93,7 @@ final class Kinds
             'reading' => [ReadingTaken::class, TakeReading::class],
             'strike' => [ReadingStruck::class, StrikeReading::class],
             'move' => [StandMoved::class, AnyLine::class],
+            'bumped' => [StandBumped::class, AnyLine::class],
             'answer' => [Answered::class, AnswerQuestion::class],
             'release' => [RunReleased::class, ReleaseRun::class],
             'run' => [RunMade::class, TakeRun::class],

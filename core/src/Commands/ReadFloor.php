@@ -9,6 +9,7 @@ use Lumbro\Core\Journal\FloorRead;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\SetUp\Invented;
 
 /**
  * A staff is read at a wheel or where a target is to stand.
@@ -45,7 +46,7 @@ final readonly class ReadFloor extends Command
 
         return abs($line->value - $mean) > self::UNEVEN
             ? Message::of('floor.far-off', ['typed' => $line->typed, 'off' => Quantity::mm(abs($line->value - $mean)), 'mean' => Quantity::mm($mean)])
-            : null;
+            : ($now->byHand ? Invented::staff($now->order()->record->floor, $line) : null);
     }
 
     public function goesAlone(): bool

@@ -19,6 +19,7 @@ final readonly class Situation
      * @param Role|null                       $role null where a record of then does not say it
      * @param (\Closure(): bool)|null         $tool whether a scan tool is connected; null where nobody can know any more
      * @param bool                            $sealed whether the task's record is
+     * @param bool                            $byHand whether readings are typed by somebody who took them; not where a simulated tape is read
      */
     public function __construct(
         private \Closure $order,
@@ -27,6 +28,7 @@ final readonly class Situation
         public ?Role $role = null,
         private ?\Closure $tool = null,
         public bool $sealed = false,
+        public bool $byHand = false,
     ) {}
 
     /** The repair order. */

@@ -18,6 +18,7 @@ use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Reads;
+use Lumbro\Core\SetUp\Invented;
 use Lumbro\Core\SetUp\ReadingExpectation;
 
 /**
@@ -78,7 +79,14 @@ final readonly class TakeReading extends Command
 
     public function question(Situation $now, Line $line): ?Message
     {
-        return (new ReadingExpectation($now->plan()->context, $now->plan()))->question(self::call($now, $line->call), $line->typed, $line->value, $line->datum);
+        $plan = $now->plan();
+        $call = self::call($now, $line->call);
+        $question = (new ReadingExpectation($plan->context, $plan))->question($call, $line->typed, $line->value, $line->datum);
+        if ($question !== null || ! $now->byHand || ! $plan->context->rules->isInSpace()) {
+            return $question;
+        }
+
+        return Invented::reading($plan, $now->task()->entries, $now->task()->setUp->readings, $call, $line);
     }
 
     public function asksAbout(): string

@@ -209,6 +209,9 @@ final class Tables
             \Lumbro\Core\Journal\StanceTaken::class => new F\Table(\Lumbro\Core\Journal\StanceTaken::class, [
                 new F\Field('stance', 'stance', null, new F\Inline(of: \Lumbro\Core\Catalogue\Bay\Stance::class)),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\StanceTaken => new \Lumbro\Core\Journal\StanceTaken($first['id'], $first['person'], $first['at'], F\Table::of(\Lumbro\Core\Catalogue\Bay\Stance::class)->make($f, $node))),
+            \Lumbro\Core\Journal\StandBumped::class => new F\Table(\Lumbro\Core\Journal\StandBumped::class, [
+                new F\Field('note', 'note', null, new F\Text(most: 200), optional: true, usual: ''),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\StandBumped => new \Lumbro\Core\Journal\StandBumped($first['id'], $first['person'], $first['at'], isset($f['note']) ? $kinds[0]->read($f['note']) : '')),
             \Lumbro\Core\Journal\StandMoved::class => new F\Table(\Lumbro\Core\Journal\StandMoved::class, [
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: \Lumbro\Core\Method\MoveKind::class), none: 'move.no-kind')),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\StandMoved => new \Lumbro\Core\Journal\StandMoved($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['kinds']))),

@@ -102,9 +102,13 @@ final class OrderJournal implements OrderStanding
         $this->state = null;
     }
 
-    /** What a line about the whole car is decided against. */
-    public function situation(?Role $role): Situation
+    /**
+     * What a line about the whole car is decided against.
+     *
+     * @param bool $byHand whether readings are typed by somebody who took them
+     */
+    public function situation(?Role $role, bool $byHand = false): Situation
     {
-        return new Situation($this->state(...), role: $role);
+        return new Situation($this->state(...), role: $role, byHand: $byHand);
     }
 }

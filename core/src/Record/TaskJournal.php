@@ -121,9 +121,10 @@ final class TaskJournal implements TaskStanding
      * What a line is decided against.
      *
      * @param (\Closure(): bool)|null $tool whether a scan tool is connected; null where nobody can know any more
+     * @param bool                    $byHand whether readings are typed by somebody who took them
      */
-    public function situation(?Role $role, ?\Closure $tool, bool $sealed): Situation
+    public function situation(?Role $role, ?\Closure $tool, bool $sealed, bool $byHand = false): Situation
     {
-        return new Situation($this->order->state(...), $this->plan(...), $this->state(...), $role, $tool, $sealed);
+        return new Situation($this->order->state(...), $this->plan(...), $this->state(...), $role, $tool, $sealed, $byHand);
     }
 }

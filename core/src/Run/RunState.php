@@ -13,6 +13,7 @@ use Lumbro\Core\Journal\CauseChecked;
 use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\RunMade;
+use Lumbro\Core\Journal\StandBumped;
 use Lumbro\Core\Screws\AxisPair;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
@@ -43,8 +44,9 @@ final class RunState
     /**
      * @param list<Line>            $entries the task's record, in order
      * @param \Closure(int): SetUp   $setUpAt the set-up at a position of the stand
+     * @param bool                   $isBack  whether the target is known to stand where it was measured
      */
-    public function __construct(private readonly TaskContext $context, array $entries, private readonly TaskRecord $record, private readonly \Closure $setUpAt)
+    public function __construct(private readonly TaskContext $context, array $entries, private readonly TaskRecord $record, private readonly \Closure $setUpAt, private readonly bool $isBack = true)
     {
         $this->log = new RunLog($entries, $record, Routine::steps($context->card));
         $this->routine = Routine::of($context->card, $this->log);
@@ -67,8 +69,15 @@ final class RunState
             && $this->log->shift === 0.0
             && $this->log->trouble === null
             && $this->log->finished
+            && $this->isBack
             && $this->diagnosis()->faultToSendBack() === null
             && ! ($this->isEchoOdd() && $this->likely() !== null);
+    }
+
+    /** Whether the target is known to stand where it was measured: not since it was taken away and brought back. */
+    public function isBack(): bool
+    {
+        return $this->isBack;
     }
 
     /** Whether the echo is far from what is expected. */
@@ -210,6 +219,10 @@ final class RunState
     private function found(): ?AxisFinding
     {
         $group = $this->log->group();
+        if ($group !== null && ($this->record->moves[$group->position] ?? null) instanceof StandBumped) {
+            // Nobody knows when it was bumped: what was read there may have been read of another place.
+            return null;
+        }
         $index = $group === null ? null : array_search($group, $this->log->groups, true);
         $now = is_int($index) ? $this->findingOf($index) : null;
         $zeros = $this->trailingZeros();

@@ -17,11 +17,28 @@ final readonly class ReadingExpectation
     /** A stand is not set up further askew than this, degrees. */
     private const TURN = 10.0;
 
+    /** A target that is set up by eye is about this far off in height, mm. */
+    private const PLACE = 15.0;
+
     /**
      * @param TaskContext   $context card and sheet of the task
      * @param MeasuringPlan $plan    how it is measured
      */
     public function __construct(private TaskContext $context, private MeasuringPlan $plan) {}
+
+    /** A height that would be just right had it been read to another place of the target's drawing. */
+    private function otherPlace(string $typed, float $value, float $expected, string $datum): ?Message
+    {
+        $heights = $this->context->card->target->heights;
+        foreach ($this->context->rules->isInSpace() ? $heights : [] as $place => $height) {
+            $apart = $height - $heights[$datum];
+            if (abs($apart) > 2 * self::PLACE && abs($value - $expected - $apart) <= self::PLACE) {
+                return Message::of('reading.other-place', ['typed' => InvalidInput::short($typed), 'datum' => $datum, 'place' => (string) $place, 'off' => Quantity::mm(abs($value - $expected))]);
+            }
+        }
+
+        return null;
+    }
 
     /**
      * @param float       $value the reading, mm or degrees; left of the line is positive
@@ -40,6 +57,6 @@ final readonly class ReadingExpectation
             $expected = $card->target->convert($expected, $this->context->spot->heightDatum, $datum);
         }
 
-        return SlipGuard::question($typed, $value, $expected);
+        return SlipGuard::question($typed, $value, $expected) ?? ($datum === null ? null : $this->otherPlace($typed, $value, $expected, $datum));
     }
 }

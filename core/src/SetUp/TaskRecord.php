@@ -12,6 +12,7 @@ use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\RunFailed;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\RunReleased;
+use Lumbro\Core\Journal\StandBumped;
 use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Journal\ToolAnswered;
@@ -33,7 +34,7 @@ final class TaskRecord
     /** @var list<array<string, ReadingTaken>> position → call → the reading that counts there */
     private array $positions = [[]];
 
-    /** @var list<StandMoved|StandSet|null> what ended each position but the last; null where it was the car that moved */
+    /** @var list<StandMoved|StandSet|StandBumped|null> what ended each position but the last; null where it was the car that moved */
     public array $moves = [];
 
     /** @var array<string, list<string>> reading → why it does not count now: "struck", "replaced" or "moved" */
@@ -82,6 +83,7 @@ final class TaskRecord
                 $entry instanceof ReadingTaken => $this->take($entry, isset($struck[$entry->id])),
                 $entry instanceof StandMoved => $this->move($entry, $spoiled($entry->kinds)),
                 $entry instanceof StandSet => $this->set($entry),
+                $entry instanceof StandBumped => $this->bumped($entry, $spoiled(MoveKind::cases())),
                 $entry instanceof Answered => $this->answers[$entry->item] = $entry,
                 $entry instanceof RunReleased => $this->release = $entry,
                 $entry instanceof RunMade => $this->run($entry),
@@ -189,6 +191,14 @@ final class TaskRecord
     private function move(StandMoved $move, array $spoiled): void
     {
         $this->moves[] = $move;
+        $this->next($spoiled);
+        $this->sets[] = $this->sets[count($this->sets) - 1];
+    }
+
+    /** @param list<string> $spoiled */
+    private function bumped(StandBumped $bumped, array $spoiled): void
+    {
+        $this->moves[] = $bumped;
         $this->next($spoiled);
         $this->sets[] = $this->sets[count($this->sets) - 1];
     }

@@ -75,13 +75,21 @@ final class Advice
             ! $finding->repeats => $finding->readings < $run->policy->most
                 ? new Present('repeat', null, Message::of('advice.no-repeat'))
                 : self::strays($state),
-            $finding->verdict() === Verdict::Holds => new Present('close'),
+            $finding->verdict() === Verdict::Holds => $run->isBack() ? new Present('close') : self::back($state),
 
             $finding->reason() === 'card-unchecked' => new Present('prove', null, Message::of('advice.card-unchecked')),
             ! in_array($finding->reason(), [null, 'zero-not-taken', AxisVerdict::UNGUARDED], true) => null,
             $finding->verdict() === Verdict::Unproven => $state->context->rules->isInSpace() ? self::short($state, $finding) : self::unproven($state, $finding),
             default => self::correct($state, $finding),
         };
+    }
+
+    /** What was proven was proven of where the target stood before it was taken away. */
+    private static function back(TaskState $state): Present
+    {
+        $reading = BroughtBack::reading($state->plan, $state->setUp->readings);
+
+        return $reading === null ? new Present('close') : new Present('guard', $reading, Message::of('advice.back'));
     }
 
     /** Readings that do not repeat: the likeliest cause that was not looked into. */

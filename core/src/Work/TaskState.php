@@ -80,7 +80,7 @@ final readonly class TaskState
         $this->due = $this->dueCalls();
         $this->bars = $this->interlock();
         $this->runs = $this->results();
-        $this->run = new RunState($context, $entries, $this->record, fn(int $position): SetUp => $this->at($position));
+        $this->run = new RunState($context, $entries, $this->record, fn(int $position): SetUp => $this->at($position), BroughtBack::isShown($this->plan, $entries));
     }
 
     /** Whether a run may start: nothing bars it, or somebody has released it. */
@@ -212,7 +212,7 @@ final readonly class TaskState
     {
         foreach ($this->setUp->doubtful() as $id) {
             if (isset($this->setUp->readings[$id])) {
-                return new Present('remeasure', $id);
+                return new Present('remeasure', $id, BroughtBack::cameBefore($this->plan, $this->entries, $id) ? Message::of('advice.not-back') : null);
             }
             if (str_starts_with($id, 'staff-')) {
                 return new Present('survey-floor', Guarding::place($this, $id), Message::of('advice.floor-contradicts'));

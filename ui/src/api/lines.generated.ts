@@ -191,6 +191,10 @@ export type StanceTaken = {
   heading: number;
 };
 
+export type StandBumped = {
+  note?: string;
+};
+
 export type StandMoved = {
   kinds: readonly ('turn' | 'shift' | 'height')[];
 };
@@ -231,6 +235,7 @@ export type Wish =
   | { kind: 'reading'; payload: ReadingWish }
   | { kind: 'strike'; payload: ReadingStruck }
   | { kind: 'move'; payload: StandMoved }
+  | { kind: 'bumped'; payload: StandBumped }
   | { kind: 'answer'; payload: AnswerWish }
   | { kind: 'release'; payload: NamedWish }
   | { kind: 'run'; payload: RunWish }
@@ -271,6 +276,7 @@ export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
   "reading": true,
   "strike": false,
   "move": false,
+  "bumped": false,
   "answer": true,
   "release": false,
   "run": false,

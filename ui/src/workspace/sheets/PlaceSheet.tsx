@@ -6,6 +6,7 @@ import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../words/length';
 import { PhotoButton } from '../../order/parts/PhotoButton';
 import type { Task } from '../task/useTask';
+import { BumpedForm } from './BumpedForm';
 import { Ledger } from './Ledger';
 import { MoveSheet } from './MoveSheet';
 import { ReadSheet } from './ReadSheet';
@@ -92,6 +93,7 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
           {say('screen.place-sheet.stake-out-sheet')}
         </Button>
       </Box>
+      <BumpedForm state={state} task={task} />
       <Ledger state={state} task={task} sealed={sealed} />
       {!sealed && reading && (
         <Box sx={{ mt: 2 }}>

@@ -262,6 +262,7 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
   if (isSuspect(call, state)) {
     return (
       <Warning>
+        {state.present.call === call.id && state.present.why !== null && `${state.present.why} `}
         {say('screen.read-sheet.it-reads', {
           why:
             state.disagreement?.id === call.id

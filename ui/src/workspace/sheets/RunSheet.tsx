@@ -17,6 +17,7 @@ import { Steps } from '../run/Steps';
 import { ToolButton } from '../run/ToolButton';
 import { stepDue } from '../run/words';
 import type { Task } from '../task/useTask';
+import { BumpedForm } from './BumpedForm';
 import { Cautions } from './Cautions';
 import { Sheet } from '../../sheet/Sheet';
 import { say } from '../../words/say';
@@ -92,6 +93,7 @@ export function RunSheet({ state, task }: { state: Workspace; task: Task }) {
           {clock(failed.at)}: {failed.message}
         </Typography>
       ))}
+      {working && <BumpedForm state={state} task={task} />}
       <Cautions cautions={state.card.cautions} />
     </>
   );
