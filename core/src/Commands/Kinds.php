@@ -45,6 +45,7 @@ use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StanceTaken;
 use Lumbro\Core\Journal\StandBumped;
 use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Journal\StandNudged;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Journal\StepBegun;
 use Lumbro\Core\Journal\StepDone;
@@ -94,6 +95,7 @@ final class Kinds
             'strike' => [ReadingStruck::class, StrikeReading::class],
             'move' => [StandMoved::class, AnyLine::class],
             'bumped' => [StandBumped::class, AnyLine::class],
+            'nudged' => [StandNudged::class, AnyLine::class],
             'answer' => [Answered::class, AnswerQuestion::class],
             'release' => [RunReleased::class, ReleaseRun::class],
             'run' => [RunMade::class, TakeRun::class],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Axis\Walk;
 use Lumbro\Core\Catalogue\Card\CardStep;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
@@ -57,6 +58,7 @@ final class RunDocument
             'correction' => self::correction($run, $context->card->adjustment->way ?? null, $back),
             'made' => array_map(static fn(Corrected $made): array => ['way' => $made->way, 'says' => self::made($made, $back), 'person' => $made->person, 'at' => $made->at], $log->corrections),
             'shiftTest' => self::shiftTest($run, $back),
+            'nudge' => $presentKind === 'nudge' ? self::nudge($run) : null,
             'shifted' => $log->shift === 0.0 ? null : self::amount('mm', $log->shift, Directions::across($log->shift)),
             'causes' => self::asksForCause($presentKind, $run) ? self::causes($run) : null,
             'echo' => [
@@ -172,6 +174,15 @@ final class RunDocument
         }
 
         return $turns === [] ? Message::of('made.mirror') : Message::of('made.screws', ['turns' => $turns]);
+    }
+
+    /** @return array{by: float, away: bool, to: float, reading: int, of: int} mm: how far to nudge it now, which way, and where it is then from where it was measured */
+    private static function nudge(RunState $run): array
+    {
+        $to = $run->nudge() ?? 0.0;
+        $by = $to - $run->log->nudge;
+
+        return ['by' => abs($by), 'away' => $by > 0, 'to' => $to, 'reading' => count(array_unique($run->log->group()->nudges ?? [], SORT_REGULAR)) + 1, 'of' => Walk::LEAST];
     }
 
     /** @return array<string, mixed>|null */

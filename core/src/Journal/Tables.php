@@ -215,6 +215,9 @@ final class Tables
             \Lumbro\Core\Journal\StandMoved::class => new F\Table(\Lumbro\Core\Journal\StandMoved::class, [
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: \Lumbro\Core\Method\MoveKind::class), none: 'move.no-kind')),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\StandMoved => new \Lumbro\Core\Journal\StandMoved($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['kinds']))),
+            \Lumbro\Core\Journal\StandNudged::class => new F\Table(\Lumbro\Core\Journal\StandNudged::class, [
+                new F\Field('away', 'away', null, new F\Number(unit: 'mm', least: -20.0, most: 20.0)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\StandNudged => new \Lumbro\Core\Journal\StandNudged($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['away']))),
             \Lumbro\Core\Journal\StandSet::class => new F\Table(\Lumbro\Core\Journal\StandSet::class, [
                 new F\Field('arm', 'arm', null, new F\Number(unit: 'mm', least: -5000.0, most: 5000.0), optional: true),
                 new F\Field('tilt', 'tilt', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),

@@ -136,7 +136,10 @@ final readonly class RoughWorld extends World
     {
         $strength = $this->rough->of('echo');
 
-        return $strength <= 0 ? 0.0 : 10 ** ($this->secondEcho() / 20) * (1.5 + 4.5 * $this->drawn->even('echo aside')) * cos(2 * M_PI * $this->drawn->even("echo phase $this->position"));
+        // Out and back: the phase turns once in half a wavelength.
+        $walked = 2 * $this->nudge * ($this->context->card->echo->frequency ?? 0.0) / 299.792458;
+
+        return $strength <= 0 ? 0.0 : 10 ** ($this->secondEcho() / 20) * (1.5 + 4.5 * $this->drawn->even('echo aside')) * cos(2 * M_PI * ($this->drawn->even("echo phase $this->position") + $walked));
     }
 
     public function secondEcho(): float

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lumbro\Core\Practice;
 
 use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\StandBumped;
 use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Journal\StandNudged;
 use Lumbro\Core\Journal\StandSet;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Guess;
@@ -26,6 +28,9 @@ use Lumbro\Core\Survey\Layout;
  */
 readonly class World
 {
+    /** How far a stand goes that somebody ran into, mm, standard. */
+    private const BUMP = 8.0;
+
     public Geometry $truth;
 
     public float $targetHeight;
@@ -36,6 +41,9 @@ readonly class World
     public int $position;
 
     public SeededNoise $noise;
+
+    /** How far the stand is nudged away along the range, mm. */
+    protected float $nudge;
 
     /** @var array<string, int> call → how often it was read */
     private array $times;
@@ -76,11 +84,21 @@ readonly class World
             // Another arm, or a car that is moved, leaves the stand where it is against the line the truth is told by.
             if ($move instanceof StandMoved) {
                 [$state, $height] = $this->moved($state, $height, $stand, $record, $position, $move);
+            } elseif ($move instanceof StandBumped) {
+                $state[$stand] += self::BUMP * $this->noise->draw("bump along $position");
+                $state[$stand + 1] += self::BUMP * $this->noise->draw("bump across $position");
             }
         }
         $this->truth = new Geometry($nominal->layout, $state);
         $this->targetHeight = $height;
         $this->position = $record->position();
+        $nudge = 0.0;
+        foreach ($entries as $entry) {
+            if ($record->positionOf($entry) === $this->position) {
+                $nudge = $entry instanceof StandNudged ? $entry->away : $nudge;
+            }
+        }
+        $this->nudge = $nudge;
         $times = [];
         foreach ($record->readings as $reading) {
             $times[$reading->call] = ($times[$reading->call] ?? 0) + 1;

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Run;
 use Lumbro\Core\Axis\AxisReading;
 use Lumbro\Core\Axis\AxisVerdict;
 use Lumbro\Core\Axis\PlacementError;
+use Lumbro\Core\Axis\Walk;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\SetUp\TaskContext;
@@ -29,6 +30,7 @@ final readonly class AxisFinding
      * @param array<string, float>               $spreads  by axis, the largest less the smallest, degrees
      * @param array<string, PlacementError|null> $setUp    by axis
      * @param bool                               $unlimited whether an axis without a limit stands in nobody's way
+     * @param bool|null                          $interference whether a walk showed a second echo; null where there was none
      * @param string                             $basis    "readings", or "zero" where readings before an electronic zero carry it
      */
     private function __construct(
@@ -41,6 +43,7 @@ final readonly class AxisFinding
         public bool $repeats,
         public string $basis,
         private bool $unlimited,
+        public ?bool $interference = null,
     ) {}
 
     /**
@@ -48,19 +51,25 @@ final readonly class AxisFinding
      * @param array<string, PlacementError|null> $setUp  by axis, of the place they were read in
      * @param float                              $bias   what a second echo may add to all of them alike, degrees, standard
      * @param string|null                        $doubt  a reason for which nothing may be concluded from them
+     * @param list<float>                        $nudges reading → where on the walk the stand was, mm; empty where it stood
      */
-    public static function of(array $runs, TaskContext $context, array $setUp, float $bias, ?string $doubt): self
+    public static function of(array $runs, TaskContext $context, array $setUp, float $bias, ?string $doubt, array $nudges = []): self
     {
         $sensor = $context->cardSensor;
         $verdicts = $means = $errors = $spreads = [];
         $repeats = true;
         $count = count($runs);
+        $interference = null;
         foreach (self::AXES as $axis) {
             $read = array_map(static fn(RunMade $run): float => ($sensor->reportsTargetAngle ? -1 : 1) * $run->{$axis}, $runs);
             $mean = array_sum($read) / $count;
             $stray = max(array_map(static fn(float $one): float => abs($one - $mean), $read));
             $error = AxisReading::together($sensor->s, $count, $bias);
-            if ($count > 1 && $stray > self::STRAY * $sensor->s * sqrt(1 - 1 / $count)) {
+            $walk = self::walk($read, $nudges, $sensor->s);
+            if ($walk !== null) {
+                [$mean, $error] = [$walk->mean, $walk->uncertainty];
+                $interference = $interference === true || $walk->interference;
+            } elseif ($count > 1 && $stray > self::STRAY * $sensor->s * sqrt(1 - 1 / $count)) {
                 $repeats = false;
                 $squares = array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $read));
                 $error = hypot(sqrt($squares / ($count - 1) / $count), $bias);
@@ -70,7 +79,24 @@ final readonly class AxisFinding
             $verdicts[$axis] = $doubt === null ? $verdict : $verdict->unprovenBecause($doubt);
         }
 
-        return new self(readings: $count, verdicts: $verdicts, means: $means, errors: $errors, spreads: $spreads, setUp: $setUp, repeats: $repeats, basis: 'readings', unlimited: $context->rules->isInSpace());
+        return new self(readings: $count, verdicts: $verdicts, means: $means, errors: $errors, spreads: $spreads, setUp: $setUp, repeats: $repeats, basis: 'readings', unlimited: $context->rules->isInSpace(), interference: $interference);
+    }
+
+    /**
+     * The readings of a walk, those of one place taken together; null where the stand was not walked far enough.
+     *
+     * @param list<float> $read   degrees
+     * @param list<float> $nudges mm
+     */
+    private static function walk(array $read, array $nudges, float $s): ?Walk
+    {
+        $places = [];
+        foreach ($nudges as $i => $nudge) {
+            $places[(string) $nudge][] = $read[$i];
+        }
+        $means = array_values(array_map(static fn(array $here): float => array_sum($here) / count($here), $places));
+
+        return count($means) >= Walk::LEAST ? Walk::of($means, $s) : null;
     }
 
     /** One axis against its limit; by rules that ask, no slip that would not show may leave it outside (maths, section 6). */
@@ -117,7 +143,7 @@ final readonly class AxisFinding
     {
         $verdicts = array_map(static fn(AxisVerdict $verdict): AxisVerdict => $verdict->unprovenBecause($reason), $this->verdicts);
 
-        return new self(readings: $this->readings, verdicts: $verdicts, means: $this->means, errors: $this->errors, spreads: $this->spreads, setUp: $this->setUp, repeats: $this->repeats, basis: $this->basis, unlimited: $this->unlimited);
+        return new self(readings: $this->readings, verdicts: $verdicts, means: $this->means, errors: $this->errors, spreads: $this->spreads, setUp: $this->setUp, repeats: $this->repeats, basis: $this->basis, unlimited: $this->unlimited, interference: $this->interference);
     }
 
     /** Out where either axis is out, holding where both that are limited hold. */

@@ -16,6 +16,7 @@ use Lumbro\Core\Journal\MirrorRead;
 use Lumbro\Core\Journal\RunFailed;
 use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\SentBack;
+use Lumbro\Core\Journal\StandNudged;
 use Lumbro\Core\Journal\StepBegun;
 use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Journal\TargetShifted;
@@ -65,6 +66,9 @@ final class RunLog
     /** How far the target is shifted now, mm. */
     public float $shift = 0.0;
 
+    /** How far the stand is nudged away along the range now, mm. */
+    public float $nudge = 0.0;
+
     /** @var list<MirrorRead> */
     public array $mirror = [];
 
@@ -96,6 +100,7 @@ final class RunLog
             $here = $record->positionOf($entry);
             if ($here !== $position) {
                 $position = $here;
+                $this->nudge = 0.0;
                 $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
             }
             match (true) {
@@ -107,6 +112,7 @@ final class RunLog
                 $entry instanceof RunFailed => $this->restart(ToolCommand::EmptyZone, ToolCommand::Start),
                 $entry instanceof Corrected => $this->correct($entry),
                 $entry instanceof TargetShifted => $this->shift($entry),
+                $entry instanceof StandNudged => $this->nudge = $entry->away,
                 $entry instanceof MirrorRead => $this->mirror[] = $entry,
                 $entry instanceof LevelRead => $this->levels[] = $entry,
                 $entry instanceof CauseChecked => $this->check($entry),
@@ -224,7 +230,7 @@ final class RunLog
             $group = new AxisGroup($position, count($this->corrections), $this->shift, $this->changes);
             $this->groups[] = $group;
         }
-        $group->runs[] = $run;
+        $group->add($run, $this->nudge);
     }
 
     private function correct(Corrected $correction): void
@@ -246,10 +252,11 @@ final class RunLog
     private function check(CauseChecked $check): void
     {
         $this->checks[$check->cause] = $check;
-        if ($check->cause === Cause::Clutter->value) {
-            unset($this->told['emptyLevel']);
-        }
         if ($check->found) {
+            if ($check->cause === Cause::Clutter->value) {
+                // What was cleared away is looked for anew; that nothing was found makes the zone no quieter.
+                unset($this->told['emptyLevel']);
+            }
             $this->trouble = null;
             $this->unheard = 0;
             $this->changes++;

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Run;
 use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\CauseChecked;
@@ -67,6 +68,7 @@ final class RunState
             && $this->finding->readings >= $this->policy->readings
             && $this->finding->repeats
             && $this->log->shift === 0.0
+            && $this->log->nudge === 0.0
             && $this->log->trouble === null
             && $this->log->finished
             && $this->isBack
@@ -290,7 +292,42 @@ final class RunState
             ! $this->context->card->isChecked() => 'card-unchecked',
             $setUp->isConsistent() === false => 'inconsistent',
             default => null,
-        });
+        }, $this->context->rules->isInSpace() ? $group->nudges : []);
+    }
+
+    /**
+     * Where the stand goes next on a walk that was begun or would settle what a second echo leaves open, mm away from
+     * where it was measured.
+     *
+     * @return float|null null where there is nothing to walk for, or the card does not say the frequency
+     */
+    public function nudge(): ?float
+    {
+        $group = $this->log->group();
+        $frequency = $this->context->card->echo?->frequency;
+
+        return $group === null || $frequency === null ? null : WalkPlan::next($frequency, $group->nudges);
+    }
+
+    /** Whether the axis would be proven if no second echo could bend what it reads. */
+    public function wouldWalkProve(): bool
+    {
+        $finding = $this->finding;
+        if ($finding === null || $finding->basis !== 'readings' || $this->bias() <= 0.0 || $finding->verdict() !== Verdict::Unproven) {
+            return false;
+        }
+        foreach ($finding->verdicts as $axis => $verdict) {
+            if ($verdict->decision === null || $verdict->limit === null || $verdict->decision->verdict === Verdict::Holds) {
+                continue;
+            }
+            $without = sqrt(max(0.0, $verdict->uncertainty ** 2 - $this->bias() ** 2));
+            $hidden = $finding->setUp[$axis]->hidden ?? 0.0;
+            if ($verdict->decision->reason !== null || $hidden > $verdict->limit - abs($verdict->misalignment) || Decision::about($verdict->misalignment, $without, $verdict->limit, $this->context->card->thresholds)->verdict !== Verdict::Holds) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What a second echo may add to all readings of a place alike, degrees, standard; none by rules that did not ask. */

@@ -34,6 +34,7 @@ final class Advice
             $fault !== null => new Present('send-back', $fault->value, $fault->whenFound()),
             $log->trouble !== null, $log->unheard > 1 => self::diagnose($state),
             $log->shift !== 0.0 => self::shifted($state),
+            $log->nudge !== 0.0 => self::walked($state),
             $run->isZoneFull() => new Present('diagnose', Cause::Clutter->value, Message::of('advice.zone-not-empty')),
             $run->routine->next() !== null => new Present('step', $run->routine->next()->id),
             $run->finding === null => new Present('repeat', null, Message::of('advice.read-again')),
@@ -92,6 +93,16 @@ final class Advice
         return $reading === null ? new Present('close') : new Present('guard', $reading, Message::of('advice.back'));
     }
 
+    /** On the walk: read where the stand is, nudge it on, and bring it back at the end. */
+    private static function walked(TaskState $state): Present
+    {
+        $group = $state->run->log->group();
+
+        return $group === null || ! in_array($state->run->log->nudge, $group->nudges, true)
+            ? new Present('repeat', null, Message::of('advice.walk-read'))
+            : new Present('nudge', null, Message::of($state->run->nudge() === null ? 'advice.walk-back' : 'advice.walk'));
+    }
+
     /** Readings that do not repeat: the likeliest cause that was not looked into. */
     private static function strays(TaskState $state): Present
     {
@@ -145,6 +156,9 @@ final class Advice
                 && $finding->basis === 'readings' && $finding->readings < $run->policy->most && $state->context->cardSensor->s ** 2 / $finding->readings / max($verdict->uncertainty ** 2, 1e-12) > self::WORTH) {
                 return new Present('repeat', null, Message::of('advice.near-limit', ['axis' => $axis]));
             }
+        }
+        if ($finding->interference === null && $run->nudge() !== null && $run->wouldWalkProve()) {
+            return new Present('nudge', null, Message::of('advice.walk'));
         }
         $settles = Guarding::atTheProof($state, $finding);
         if ($settles !== null) {

@@ -29,6 +29,7 @@ use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\SchoolsChosen;
 use Lumbro\Core\Journal\SentBack;
 use Lumbro\Core\Journal\StandMoved;
+use Lumbro\Core\Journal\StandNudged;
 use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Journal\TargetShifted;
 use Lumbro\Core\Journal\ToolAnswered;
@@ -173,6 +174,7 @@ final class Follower
             'zero' => $this->zero(),
             'shift-test' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', $this->state->run->shiftTest()->across ?? 0.0, 'as asked')),
             'shift-back' => $this->add(new TargetShifted($this->id(), 'Ilse', 'now', 0.0, 'back')),
+            'nudge' => $this->add(new StandNudged($this->id(), 'Ilse', 'now', $this->state->run->nudge() ?? 0.0)),
             'send-back' => $this->add(new SentBack($this->id(), 'Ilse', 'now', (string) $present->call, 'Ilse', array_filter([$present->why]))),
             'accept' => $this->add(new BorderlineAccepted($this->id(), 'Ilse', 'now', 'Oda', 'near the limit')),
             default => throw new \LogicException("Nobody knows how to do \"$present->kind\": " . implode(', ', $this->did)),

@@ -199,6 +199,10 @@ export type StandMoved = {
   kinds: readonly ('turn' | 'shift' | 'height')[];
 };
 
+export type StandNudged = {
+  away: number;
+};
+
 export type StandWish = {
   tilt: number;
   arm?: string;
@@ -236,6 +240,7 @@ export type Wish =
   | { kind: 'strike'; payload: ReadingStruck }
   | { kind: 'move'; payload: StandMoved }
   | { kind: 'bumped'; payload: StandBumped }
+  | { kind: 'nudged'; payload: StandNudged }
   | { kind: 'answer'; payload: AnswerWish }
   | { kind: 'release'; payload: NamedWish }
   | { kind: 'run'; payload: RunWish }
@@ -277,6 +282,7 @@ export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
   "strike": false,
   "move": false,
   "bumped": false,
+  "nudged": false,
   "answer": true,
   "release": false,
   "run": false,

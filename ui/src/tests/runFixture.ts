@@ -71,6 +71,7 @@ export function runState(over: Partial<RunState> = {}): RunState {
     correction: null,
     made: [],
     shiftTest: null,
+    nudge: null,
     shifted: null,
     causes: null,
     echo: {

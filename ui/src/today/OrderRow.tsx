@@ -24,6 +24,7 @@ const WAITS: Record<PresentKind, Code> = {
   zero: 'screen.order-row.electronic-zero',
   'shift-test': 'screen.order-row.target-be-shifted-for',
   'shift-back': 'screen.order-row.target-back-on-its',
+  nudge: 'screen.order-row.stand-be-nudged',
   accept: 'screen.order-row.lead-accept-it',
   'send-back': 'screen.order-row.it-be-sent-back',
   prove: 'screen.order-row.decision-on-axis',

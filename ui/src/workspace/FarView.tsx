@@ -136,6 +136,15 @@ function presentCall(
             figure: length(state.run.shiftTest.move.amount, display),
             note: state.run.shiftTest.move.direction,
           };
+    case 'nudge':
+      return {
+        title: say('screen.nudge-card.title'),
+        figure: state.run.nudge === null ? '' : length(state.run.nudge.by, display, 1),
+        note:
+          state.run.nudge?.away === false
+            ? say('screen.nudge-card.towards')
+            : say('screen.nudge-card.away'),
+      };
     case 'send-back':
       return { title: say('screen.send-it-back'), figure: '', note: state.present.why ?? '' };
     case 'survey-floor':

@@ -27,7 +27,8 @@ final class Tables
             \Lumbro\Core\Catalogue\Card\CardEcho::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardEcho::class, [
                 new F\Field('expected', 'expected', null, new F\Number(unit: 'dB', least: -200.0, most: 200.0), lost: true),
                 new F\Field('within', 'within', null, new F\Number(unit: 'dB', least: 1.0E-9, most: 200.0), optional: true, lost: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardEcho => new \Lumbro\Core\Catalogue\Card\CardEcho($kinds[0]->read($f['expected']), isset($f['within']) ? $kinds[1]->read($f['within']) : null)),
+                new F\Field('frequency', 'frequency', null, new F\Number(unit: 'GHz', least: 1.0, most: 200.0), optional: true, lost: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardEcho => new \Lumbro\Core\Catalogue\Card\CardEcho($kinds[0]->read($f['expected']), isset($f['within']) ? $kinds[1]->read($f['within']) : null, isset($f['frequency']) ? $kinds[2]->read($f['frequency']) : null)),
             \Lumbro\Core\Catalogue\Card\CardFit::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardFit::class, [
                 new F\Field('make', 'make', null, new F\Text(most: 60), lost: true, form: ['card']),
                 new F\Field('model', 'model', null, new F\Text(most: 60), lost: true, form: ['card']),

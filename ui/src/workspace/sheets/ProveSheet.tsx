@@ -11,6 +11,7 @@ import { CauseList } from '../run/CauseList';
 import { Events } from '../run/Events';
 import { FindingCard } from '../run/FindingCard';
 import { MirrorForm } from '../run/MirrorForm';
+import { NudgeCard } from '../run/NudgeCard';
 import { RepeatCard } from '../run/RepeatCard';
 import { SendBackCard } from '../run/SendBackCard';
 import { ShiftCard } from '../run/ShiftCard';
@@ -150,6 +151,8 @@ function Present({
     case 'shift-test':
     case 'shift-back':
       return <ShiftCard key={state.present.kind} state={state} task={task} display={display} />;
+    case 'nudge':
+      return <NudgeCard state={state} task={task} display={display} />;
     case 'send-back':
       return <SendBackCard state={state} task={task} />;
     case 'accept':
