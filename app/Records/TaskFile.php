@@ -90,7 +90,7 @@ final class TaskFile
             throw Refusal::conflict('no-bay', Message::of('hindrance.bay'));
         }
         $rows = self::rows($row->shop_id, $row->id);
-        $journal = new TaskJournal($order->journal, $task->sensor, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($row->shop_id, $task, $rows), array_map(static fn(\stdClass $line): Line => Kinds::taskLine(...Stored::line($line)), $rows), RuleSet::from($task->rules));
+        $journal = new TaskJournal($order->journal, $task->sensor, Document::read(Bay::class, Node::stored($order->row->bay)), self::earlierLevels($order, $task, $rows), array_map(static fn(\stdClass $line): Line => Kinds::taskLine(...Stored::line($line)), $rows), RuleSet::from($task->rules));
 
         return new self($row, $order, $journal, (int) (end($rows)->version ?? 0));
     }
@@ -137,21 +137,25 @@ final class TaskFile
 
     /**
      * Echo levels of the last accepted tasks by the same card; asked for once there is something to compare with them.
+     * Practice neither teaches a real task anything nor learns of one, and no real one learns of a simulated car.
      *
      * @param list<\stdClass> $rows of the task's own journal
      *
      * @return list<float> dB
      */
-    private static function earlierLevels(string $shop, \stdClass $task, array $rows): array
+    private static function earlierLevels(OrderFile $order, \stdClass $task, array $rows): array
     {
-        if (! isset($task->card_id) || ! in_array(RunMade::KIND, array_column($rows, 'kind'), true)) {
+        if ($order->row->practice || ! isset($task->card_id) || ! in_array(RunMade::KIND, array_column($rows, 'kind'), true)) {
             return [];
         }
 
         return DB::table('sensor_tasks as t')
             ->join('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.id', 't.sealed_record_id'))
             ->join('record_events as e', static fn($on) => $on->on('e.shop_id', 't.shop_id')->on('e.sensor_task_id', 't.id'))
-            ->where('t.shop_id', $shop)
+            ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
+            ->where('t.shop_id', $order->row->shop_id)
+            ->where('o.practice', false)
+            ->when($task->scenario === null, static fn(Builder $query): Builder => $query->whereNull('t.scenario'))
             ->where('t.procedure_card_id', $task->card_id)
             ->where('t.id', '<>', $task->id)
             ->where('e.kind', 'run')

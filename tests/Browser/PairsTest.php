@@ -38,11 +38,10 @@ final class PairsTest extends RunCase
         $this->api = $this->api();
         $owner = TestDatabase::owner(self::$server->database);
         $owner->exec("update procedure_cards set document = regexp_replace(document::text, '\"seconds\": [0-9]+', '\"seconds\": 1', 'g')::jsonb");
-        $one = static fn(string $query): string => (string) $owner->query($query)?->fetchColumn();
         $number = 'P-' . $sensors[0];
         [$status, $order] = $this->api->post('/api/repair-orders', [
             'id' => (string) Str::uuid7(), 'version' => 0, 'number' => $number, 'vehicle' => 'A pair', 'operations' => [$operation],
-            'sheet' => $one("select id from vehicle_sheets where name = '$vehicle'"), 'bay' => $one("select id from bays where name = '$bay'"),
+            'sheet' => TestDatabase::one($owner, "select id from vehicle_sheets where name = '$vehicle'"), 'bay' => TestDatabase::one($owner, "select id from bays where name = '$bay'"),
         ]);
         self::assertSame(200, $status, (string) json_encode($order));
         foreach ($sensors as $i => $sensor) {

@@ -60,7 +60,12 @@ abstract class RunCase extends BrowserCase
         if ($card === 'cause') {
             $browser->press('Look at the simulated car');
             $found = str_contains($browser->waitForText('[data-testid=cause] [role=status]', 'You find'), 'You find it');
-            $browser->keys($found ? 'y' : 'n');
+            if ($found) {
+                $browser->type('#cause-note', 'seen on the simulated car');
+                $browser->press('Found it');
+            } else {
+                $browser->keys('n');
+            }
         } elseif ($card === 'read') {
             // The set-up is not sure enough for what the axis reads: one reading more.
             $browser->keys('m');

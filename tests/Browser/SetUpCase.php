@@ -29,8 +29,8 @@ abstract class SetUpCase extends BrowserCase
         $id = (string) Str::uuid7();
         [$status] = $this->client()->post('/api/repair-orders', [
             'id' => $id, 'version' => 0, 'number' => $number, 'vehicle' => 'Quillon Sable', 'operations' => [$operation],
-            'sheet' => $this->one($owner, "select id from vehicle_sheets where name = 'quillon-sable'"),
-            'bay' => $this->one($owner, "select id from bays where name = 'Bay 1'"),
+            'sheet' => TestDatabase::one($owner, "select id from vehicle_sheets where name = 'quillon-sable'"),
+            'bay' => TestDatabase::one($owner, "select id from bays where name = 'Bay 1'"),
         ]);
         self::assertSame(200, $status);
 
@@ -183,12 +183,5 @@ abstract class SetUpCase extends BrowserCase
             usleep(40_000);
         }
         self::assertFalse($this->browser->has($css));
-    }
-
-    private function one(\PDO $owner, string $query): string
-    {
-        $found = $owner->query($query);
-
-        return $found === false ? '' : (string) $found->fetchColumn();
     }
 }

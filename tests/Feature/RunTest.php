@@ -86,7 +86,7 @@ final class RunTest extends FeatureCase
         }
         $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.call', 'read');
         $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonCount(0, 'runs')->assertJsonPath('present.kind', 'diagnose')->assertJsonPath('present.call', 'connection');
-        $this->write('check', ['cause' => 'connection', 'found' => true])->assertOk()->assertJsonPath('present.kind', 'step');
+        $this->write('check', ['cause' => 'connection', 'found' => true, 'note' => 'the plug hung loose'])->assertOk()->assertJsonPath('present.kind', 'step');
         $this->readAxis();
         $this->getJson("/api/tasks/{$this->task()}")->assertJsonCount(1, 'runs');
     }
@@ -195,7 +195,8 @@ final class RunTest extends FeatureCase
         $this->write('step', ['step' => 'read'])->assertStatus(409)->assertJsonPath('code', 'step-order');
         $this->write('run', self::READING)->assertOk()->assertJsonPath('present.kind', 'repeat')->assertJsonPath('runs.0.echo.level', null);
         // And the tool's own step is barred by hand as it is by wire.
-        $this->write('check', ['cause' => 'clutter', 'found' => true])->assertOk();
+        $this->write('check', ['cause' => 'clutter', 'found' => true])->assertStatus(422)->assertJsonPath('path', '/payload/note');
+        $this->write('check', ['cause' => 'clutter', 'found' => true, 'note' => 'a trolley stood there'])->assertOk();
         $this->write('step', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
         $this->write('step', ['step' => 'target'])->assertOk();
         $this->write('move', ['kinds' => ['shift']])->assertOk();

@@ -102,7 +102,7 @@ final class ScenariosTest extends FeatureCase
             'move' => $this->sendTo($task, 'move', ['kinds' => array_column($state['moves'], 'kind')])->assertOk(),
             'step' => $this->stepOf($task, $state, (string) $call),
             'repeat' => $this->sendTo($task, 'asked', ['command' => 'read'])->assertOk(),
-            'diagnose' => $this->sendTo($task, 'check', ['cause' => $call, 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
+            'diagnose' => $this->sendTo($task, 'check', ['cause' => $call, 'note' => 'seen as it is', 'found' => $this->getJson("/api/tasks/$task/look/$call")->assertOk()->json('found')])->assertOk(),
             'survey-floor' => $this->survey($task, $state, $call),
             'adjust' => $this->sendTo($task, 'correction', ['way' => 'screws', 'turns' => array_column($state['run']['correction']['screws'], 'turns', 'id')])->assertOk(),
             'zero' => $this->sendTo($task, 'asked', ['command' => 'zero', 'values' => $state['run']['correction']['send']])->assertOk(),

@@ -57,6 +57,14 @@ final class TestDatabase
         }
     }
 
+    /** The first figure of the first row; empty where there is none. */
+    public static function one(\PDO $owner, string $query): string
+    {
+        $found = $owner->query($query);
+
+        return $found === false ? '' : (string) $found->fetchColumn();
+    }
+
     public static function owner(string $database): \PDO
     {
         return new \PDO(

@@ -51,6 +51,11 @@ final class RunController
         $file = TaskFile::open(Answer::user($request), $task);
         $world = $devices->world($file) ?? throw Refusal::conflict('not-simulated', Message::of('practice.real-car'));
         $known = Cause::tryFrom($cause) ?? throw Refusal::notFound('cause');
+        $present = $file->journal->state()->present();
+        // A practice car tells nothing before the work has come to the question.
+        if ($present->kind !== 'diagnose' || $present->call !== $known->value) {
+            throw Refusal::conflict('not-asked', Message::of('practice.not-asked'));
+        }
 
         return Answer::json(['found' => (new SimulatedTool($world, $file->journal->entries()))->sensor->has($known)]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Commands;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\CauseChecked;
 use Lumbro\Core\Journal\Line;
 
@@ -14,6 +15,9 @@ use Lumbro\Core\Journal\Line;
  */
 final readonly class LookIntoCause extends Command
 {
+    /** What was seen is said in no fewer characters. */
+    private const SEEN = 4;
+
     public function line(): string
     {
         return CauseChecked::class;
@@ -22,5 +26,8 @@ final readonly class LookIntoCause extends Command
     public function admit(Situation $now, Line $line): void
     {
         Rules::isOpen($now);
+        if ($line->found && mb_strlen(trim($line->note)) < self::SEEN && $now->task()->context->rules->isInSpace()) {
+            throw InvalidInput::because('/payload/note', 'cause.say-what');
+        }
     }
 }

@@ -24,6 +24,7 @@ final readonly class Clues
      * @param int                      $unheard    how often in a row the tool gave nothing that could be used
      * @param bool                     $code       whether the tool told a trouble code after the run was refused
      * @param array<string, bool>      $checked    cause → whether it was found
+     * @param list<string>             $once       causes that one look alone has found, where a second has to
      */
     public function __construct(
         public ?string $reason = null,
@@ -39,5 +40,6 @@ final readonly class Clues
         public int $unheard = 0,
         public bool $code = false,
         public array $checked = [],
+        public array $once = [],
     ) {}
 }

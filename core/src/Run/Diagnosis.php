@@ -72,7 +72,19 @@ final readonly class Diagnosis
     public function faultToSendBack(): ?Cause
     {
         foreach ($this->ranked as ['cause' => $cause]) {
-            if (($this->evidence->checked[$cause->value] ?? false) && $cause->sendsBackTo() !== null) {
+            if (($this->evidence->checked[$cause->value] ?? false) && $cause->sendsBackTo() !== null && ! in_array($cause->value, $this->evidence->once, true)) {
+                return $cause;
+            }
+        }
+
+        return null;
+    }
+
+    /** A cause that would send the car back and that one look alone has found; null where there is none. */
+    public function secondLook(): ?Cause
+    {
+        foreach ($this->ranked as ['cause' => $cause]) {
+            if (($this->evidence->checked[$cause->value] ?? false) && $cause->sendsBackTo() !== null && in_array($cause->value, $this->evidence->once, true)) {
                 return $cause;
             }
         }

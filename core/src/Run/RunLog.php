@@ -48,6 +48,9 @@ final class RunLog
     /** @var array<string, CauseChecked> cause → how it was last found; a later failure asks anew */
     public array $checks = [];
 
+    /** @var array<string, int> cause → how often in a row it was looked for and found */
+    public array $looks = [];
+
     /** The last failure that nothing has put right yet. */
     public ?Trouble $trouble = null;
 
@@ -252,6 +255,7 @@ final class RunLog
     private function check(CauseChecked $check): void
     {
         $this->checks[$check->cause] = $check;
+        $this->looks[$check->cause] = $check->found ? ($this->looks[$check->cause] ?? 0) + 1 : 0;
         if ($check->found) {
             if ($check->cause === Cause::Clutter->value) {
                 // What was cleared away is looked for anew; that nothing was found makes the zone no quieter.

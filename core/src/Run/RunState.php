@@ -73,6 +73,7 @@ final class RunState
             && $this->log->finished
             && $this->isBack
             && $this->diagnosis()->faultToSendBack() === null
+            && $this->diagnosis()->secondLook() === null
             && ! ($this->isEchoOdd() && $this->likely() !== null);
     }
 
@@ -374,6 +375,7 @@ final class RunState
             unheard: $this->log->unheard,
             code: ($trouble->codes ?? []) !== [],
             checked: array_map(static fn(CauseChecked $check): bool => $check->found, $this->log->checks),
+            once: $this->context->rules->isInSpace() ? array_keys(array_filter($this->log->looks, static fn(int $looks): bool => $looks === 1)) : [],
         );
     }
 }

@@ -111,9 +111,11 @@ final class Hiding
         $matters = $this->limit('elevation') !== null || in_array('height', $this->plan->respects(), true);
         foreach ($matters ? $this->plan->ground->floor?->givesWay() ?? [] : [] as ['priors' => $priors, 'places' => $places]) {
             $staffs = array_keys(array_filter($ids, static fn(string $id): bool => in_array(explode('-', "$id-")[1], $places, true) && str_starts_with($id, 'staff-')));
-            foreach ($staffs === [] ? [] : $ways as $i => $way) {
-                $ways[] = ['priors' => [...$way['priors'], ...$priors], 'without' => $way['without']];
-                $ways[$i]['without'] = [...$way['without'], ...$staffs];
+            if ($staffs !== []) {
+                $ways = [
+                    ...array_map(static fn(array $way): array => ['priors' => $way['priors'], 'without' => [...$way['without'], ...$staffs]], $ways),
+                    ...array_map(static fn(array $way): array => ['priors' => [...$way['priors'], ...$priors], 'without' => $way['without']], $ways),
+                ];
             }
         }
 

@@ -9,7 +9,7 @@ final readonly class Prospect
 {
     /**
      * @param string|null                                                           $school   null for the cheapest of all ways
-     * @param list<string>                                                          $schools  to choose for it
+     * @param non-empty-list<string>                                                $schools  to choose for it
      * @param list<string>                                                          $alone    the readings that the school itself asks for
      * @param array<string, array{uncertainty: float|null, bearable: float|null}>    $respects respect → standard uncertainty by these, and what would hold: mm or degrees
      * @param array<string, array{hidden: float|null, limit: float}>                 $axes     axis → what one slip could do to it unseen by these, degrees

@@ -113,7 +113,7 @@ final readonly class Prospects
      *
      * @param list<string> $readings
      *
-     * @return list<string>
+     * @return non-empty-list<string>
      */
     private static function needed(MeasuringPlan $plan, array $readings): array
     {
@@ -132,7 +132,7 @@ final readonly class Prospects
             $open = array_diff_key($open, $knows);
         }
 
-        return $needed === [] ? $plan->schools : $needed;
+        return $needed === [] ? ['plumb-and-line'] : $needed;
     }
 
     /**

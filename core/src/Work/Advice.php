@@ -28,10 +28,12 @@ final class Advice
         $run = $state->run;
         $log = $run->log;
         $fault = $run->diagnosis()->faultToSendBack();
+        $again = $run->diagnosis()->secondLook();
 
         return match (true) {
             $log->pending !== null => new Present('outcome', $log->pending->id),
             $fault !== null => new Present('send-back', $fault->value, $fault->whenFound()),
+            $again !== null => new Present('diagnose', $again->value, Message::of('advice.second-look')),
             $log->trouble !== null, $log->unheard > 1 => self::diagnose($state),
             $log->shift !== 0.0 => self::shifted($state),
             $log->nudge !== 0.0 => self::walked($state),

@@ -196,7 +196,7 @@ final readonly class TaskState
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             // Sought only when it comes to it: it takes longer than all the rest.
-            $consistent !== false && ($guard = Guarding::of($this)) !== null => $guard,
+            ($guard = Guarding::of($this)) !== null => $guard,
             $this->moves !== [] => new Present('move'),
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.

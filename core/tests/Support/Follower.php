@@ -199,7 +199,7 @@ final class Follower
     {
         $key = "{$this->file['card']} {$this->file['sensor']}";
         $cheapest = self::$plans[$key] ??= [Prospects::of($this->state->context, $this->state->plan)->cheapest];
-        if ($cheapest[0]?->whole !== null && $cheapest[0]->schools !== []) {
+        if ($cheapest[0]?->whole !== null) {
             $this->add(new SchoolsChosen($this->id(), 'Ilse', 'now', $cheapest[0]->schools, $cheapest[0]->whole));
             $this->state = $this->look();
         }

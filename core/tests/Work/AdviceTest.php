@@ -160,6 +160,13 @@ final class AdviceTest extends TestCase
         self::assertSame(['diagnose', 'cover'], [$task->state()->present()->kind, $task->state()->present()->call]);
         self::assertFalse($task->state()->isSettled());
         $task->entries[] = new CauseChecked('k1', 'Ilse', 'now', 'cover', true);
+        // One look sends no car to the paint shop.
+        self::assertSame(['diagnose', 'cover', 'advice.second-look'], [$task->state()->present()->kind, $task->state()->present()->call, $task->state()->present()->why?->code]);
+        self::assertFalse($task->state()->run->isProven());
+        $second = clone $task;
+        $second->entries[] = new CauseChecked('k2', 'Bram', 'now', 'cover', false);
+        self::assertNotSame('send-back', $second->state()->present()->kind);
+        $task->entries[] = new CauseChecked('k2', 'Bram', 'now', 'cover', true);
         self::assertSame(['send-back', 'cover'], [$task->state()->present()->kind, $task->state()->present()->call]);
     }
 

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { answer, client } from '../../api/client';
+import { answer, client, Refused } from '../../api/client';
 import type { Cause, Workspace } from '../../api/types';
 import { chance } from '../../words/length';
 import { clock } from '../../words/moments';
@@ -35,6 +35,8 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
         }),
       ),
   });
+  const refused =
+    task.failed?.kind === 'check' && task.failure instanceof Refused ? task.failure.message : null;
   const { trouble } = state.run;
   return (
     <Sheet
@@ -50,6 +52,9 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
       }
       testId="cause"
     >
+      {trouble !== null && state.present.why !== null && (
+        <Typography sx={{ mt: 1, fontWeight: 700 }}>{state.present.why}</Typography>
+      )}
       <Typography sx={{ mt: 1, fontWeight: 700 }}>
         {say('screen.cause-card.likeliest', {
           cause: lower(cause.title),
@@ -63,6 +68,17 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
           ))}
         </Box>
       )}
+      <TextField
+        id="cause-note"
+        label={say('screen.cause-card.what-was-found-where')}
+        fullWidth
+        sx={{ mt: 1.5 }}
+        value={note}
+        error={refused !== null}
+        helperText={refused}
+        onChange={(event) => setNote(event.target.value)}
+        slotProps={{ htmlInput: { maxLength: 300 } }}
+      />
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
         <Button variant="contained" loading={task.isWriting} onClick={() => decide(true)}>
           {say('screen.cause-card.found-it')} <Key of="Y" />
@@ -95,15 +111,6 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
       <Typography variant="body2">
         {say('screen.cause-card.not-found', { whenClear: lower(cause.whenClear) })}
       </Typography>
-      <TextField
-        id="cause-note"
-        label={say('screen.cause-card.what-was-found-where')}
-        fullWidth
-        sx={{ mt: 1.5 }}
-        value={note}
-        onChange={(event) => setNote(event.target.value)}
-        slotProps={{ htmlInput: { maxLength: 300 } }}
-      />
     </Sheet>
   );
 }
