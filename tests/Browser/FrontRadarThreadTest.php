@@ -218,6 +218,8 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->throughTheSteps();
         $this->browser->waitForText('[data-testid=repeat]', 'One reading alone does not show that it repeats');
         $this->browser->keys('r');
+        $this->browser->waitForText('[data-testid=guards]', 'was away for the empty zone');
+        $this->followTo('close');
         $this->browser->waitForText('[data-testid=close]', 'Close and seal');
         $this->stage('Prove');
         $result = $this->state()->lastRun();

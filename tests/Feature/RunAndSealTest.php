@@ -26,7 +26,11 @@ final class RunAndSealTest extends FeatureCase
         $this->workUntil('run');
         $scenario = json_decode($this->file()->row->scenario, true);
         $this->readAxis();
-        $run = $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('present.kind', 'close')->assertJsonPath('runs.0.verdict', 'holds')->assertJsonPath('run.finding.readings', 2);
+        $run = $this->write('asked', ['command' => 'read'])->assertOk()->assertJsonPath('runs.0.verdict', 'holds')->assertJsonPath('run.finding.readings', 2);
+        // The reflector was away for the empty zone: one reading shows that it is back, and nothing is proven before it.
+        $run->assertJsonPath('run.proven', false)->assertJsonPath('present.kind', 'guard');
+        $this->workUntil('close');
+        $this->getJson("/api/tasks/{$this->task()}")->assertOk()->assertJsonPath('run.proven', true);
         $kept = json_decode((string) DB::table('record_events')->where('kind', 'run')->where('sensor_task_id', $this->task())->value('payload'), true);
         self::assertSame(['along', 'across', 'yaw', 'height'], array_intersect(['along', 'across', 'yaw', 'height'], array_keys($kept['reliedOn']['verdicts'])));
         self::assertSame(['holds'], array_values(array_unique(array_column($kept['reliedOn']['verdicts'], 'verdict'))));

@@ -182,7 +182,10 @@ final class RunTest extends FeatureCase
         $this->getJson("/api/tasks/{$this->task()}")->assertJsonPath('runs.0.azimuth.read', 0.06)->assertJsonPath('run.voltage', 12.8);
         $this->write('asked', ['command' => 'read'])->assertStatus(503)->assertJsonPath('code', 'device-away');
         $this->write('run', ['azimuth' => 'much', 'elevation' => 0])->assertStatus(422)->assertJsonPath('path', '/payload/azimuth');
-        $this->write('run', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'close');
+        $this->write('run', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'guard');
+        $present = $this->getJson("/api/tasks/{$this->task()}")->json();
+        $first = array_values(array_filter($present['calls'], static fn(array $call): bool => $call['id'] === 'spot-offset'))[0];
+        $this->write('reading', ['call' => $present['present']['call'], 'typed' => $first['reading']['typed']])->assertOk()->assertJsonPath('present.kind', 'close');
     }
 
     public function testWithoutAnyToolTheStepsAreDoneAtTheToolAndTheAxisIsTyped(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Facts;
 
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\SetUp\CrossCheck;
 use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\SetUp\MeasuringPlan;
@@ -23,6 +24,7 @@ final class SurveyDocument
             'crossChecks' => array_map(static fn(CrossCheck $check): array => self::crossCheck($setUp->plan, $check), CrossCheck::of($setUp->plan, $setUp->readings)),
             'references' => array_map(static fn(ReferenceChoice $choice): array => self::reference($choice, $setUp->plan->ground->reference, $context->sensor->looksBack()), ReferenceChoice::of($setUp)),
             'budget' => array_map(static fn(SetUpBudget $budget): array => self::budget($context, $budget), SetUpBudget::of($context, $setUp)),
+            'bounds' => $context->rules->isInSpace() ? self::bounds($context) : [],
         ];
     }
 
@@ -57,6 +59,18 @@ final class SurveyDocument
                 'unit' => $told['angular'] ? 'degrees' : (str_ends_with($told['id'], '.scale') ? 'share' : 'mm'),
             ], $check->explanations),
         ];
+    }
+
+    /** @return list<array{says: Message, most: float, changed: bool}> how large each slip is taken to be at most, mm */
+    private static function bounds(TaskContext $context): array
+    {
+        $usual = SlipBounds::of(null);
+        $bounds = [];
+        foreach (SlipBounds::of($context->policy()->slips) as $name => $most) {
+            $bounds[] = ['says' => Message::of("slip-bound.$name"), 'most' => $most, 'changed' => $most !== $usual[$name]];
+        }
+
+        return $bounds;
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace Lumbro\Core\Method;
 
 use Lumbro\Core\Catalogue\Card\CardSensor;
 use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\ShopRules\SlipLimits;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
@@ -40,6 +41,7 @@ final readonly class CarGround
      * @param list<string>              $datums   datums of the card's spot
      * @param float|null                $measuredHeight of the sensor over the wheels' plane, mm, where it was measured on this car
      * @param RuleSet                   $rules    whether heights belong to the survey
+     * @param SlipLimits|null           $slips    how large a slip could be at most, where the shop knows better
      */
     public function __construct(
         public VehicleSheet $sheet,
@@ -49,6 +51,7 @@ final readonly class CarGround
         private array $datums = ['front-mark'],
         private ?float $measuredHeight = null,
         public RuleSet $rules = RuleSet::First,
+        private ?SlipLimits $slips = null,
     ) {}
 
     /** What is plumbed at one end: "front" or "rear". */
@@ -152,21 +155,22 @@ final readonly class CarGround
     /** @return array<string, float> prior → the largest error of it that could pass unseen, mm or without unit */
     public function bounds(): array
     {
-        $bounds = ['sensor.x' => SlipBounds::SENSOR, 'sensor.y' => SlipBounds::SENSOR, 'sensor.z' => SlipBounds::SENSOR_HEIGHT];
+        $most = SlipBounds::of($this->slips);
+        $bounds = ['sensor.x' => $most['sensor'], 'sensor.y' => $most['sensor'], 'sensor.z' => $most['sensorHeight']];
         foreach (['RL', 'RR', 'FL', 'FR'] as $hub) {
-            $bounds["$hub.x"] = $bounds["$hub.y"] = SlipBounds::HUB;
+            $bounds["$hub.x"] = $bounds["$hub.y"] = $most['hub'];
         }
         foreach (['frontMark', 'rearMark', 'frontEmblem', 'rearEmblem', 'frontBumper', 'rearBumper'] as $mark) {
             $bounds["$mark.x"] = SlipBounds::MARK_ALONG;
-            $bounds["$mark.y"] = SlipBounds::MARK_ACROSS;
+            $bounds["$mark.y"] = $most['mark'];
             $bounds["$mark.z"] = SlipBounds::MARK_HEIGHT;
         }
         foreach (['laserRL', 'laserRR'] as $laser) {
-            $bounds["$laser.x"] = $bounds["$laser.y"] = SlipBounds::HUB;
+            $bounds["$laser.x"] = $bounds["$laser.y"] = $most['hub'];
         }
 
         return $bounds + [
-            '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => SlipBounds::TAPE_ZERO, '#rule.zero' => SlipBounds::RULE_ZERO, '#longRule.zero' => SlipBounds::RULE_ZERO,
+            '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => $most['tapeEnd'], '#rule.zero' => $most['ruleEnd'], '#longRule.zero' => $most['ruleEnd'],
             '@wheelRL' => SlipBounds::WHEEL_HEADING, '@wheelRR' => SlipBounds::WHEEL_HEADING, '@mirror' => SlipBounds::MIRROR,
         ];
     }

@@ -43,8 +43,9 @@ final readonly class FloorGround
      * @param array<string, float> $staffs   wheel, "site", "sensor" or one of them with "-2" → what a staff showed there, mm
      * @param float                $sStaff   of one reading, mm
      * @param float                $tilt     of the laser plane, mm per m
+     * @param float                $most     how far a floor that nobody surveyed may lie off at most, mm
      */
-    public function __construct(private Vertical $vertical, public float $s, private bool $stated, public array $staffs, private float $sStaff, private float $tilt) {}
+    public function __construct(private Vertical $vertical, public float $s, private bool $stated, public array $staffs, private float $sStaff, private float $tilt, private float $most = SlipBounds::STATED_FLOOR) {}
 
     /** What a floor that is no plane adds to the staffs at the wheels: as an instrument's zero that two read up and two down. */
     public static function warp(): Instrument
@@ -139,7 +140,7 @@ final readonly class FloorGround
     /** @return array<string, float> prior → the largest error of it that could pass unseen, mm or rad */
     public function bounds(): array
     {
-        $bounds = ['sensorFloor.z' => SlipBounds::NEAR_FLOOR, '#floor.zero' => SlipBounds::WARP, 'siteFloor.z' => $this->stated ? SlipBounds::STATED_FLOOR : self::KEPT, '~laser.tiltX' => SlipBounds::LASER_TILT, '~laser.tiltY' => SlipBounds::LASER_TILT];
+        $bounds = ['sensorFloor.z' => SlipBounds::NEAR_FLOOR, '#floor.zero' => SlipBounds::WARP, 'siteFloor.z' => $this->stated ? $this->most : self::KEPT, '~laser.tiltX' => SlipBounds::LASER_TILT, '~laser.tiltY' => SlipBounds::LASER_TILT];
         if ($this->vertical->sPitch !== null) {
             $bounds['^pitch'] = $bounds['^roll'] = SlipBounds::STATED_TILT;
         }

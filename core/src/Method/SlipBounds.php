@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method;
 
+use Lumbro\Core\Catalogue\ShopRules\SlipLimits;
+
 /**
  * How large a slip could be at most before somebody sees it, where the readings themselves do not bound it: the defaults
  * of `most` (maths, section 2.1), mm and rad. A bound that is too small would call a set-up guarded that is not: where
@@ -56,4 +58,22 @@ final class SlipBounds
 
     /** A rule with more missing at its end is not the rule it says it is. */
     public const RULE_ZERO = 30.0;
+
+    /**
+     * Those that a shop may set otherwise, as it has them.
+     *
+     * @return array{mark: float, hub: float, sensor: float, sensorHeight: float, tapeEnd: float, ruleEnd: float, floor: float} mm
+     */
+    public static function of(?SlipLimits $shop): array
+    {
+        return [
+            'mark' => $shop->mark ?? self::MARK_ACROSS,
+            'hub' => $shop->hub ?? self::HUB,
+            'sensor' => $shop->sensor ?? self::SENSOR,
+            'sensorHeight' => $shop->sensorHeight ?? self::SENSOR_HEIGHT,
+            'tapeEnd' => $shop->tapeEnd ?? self::TAPE_ZERO,
+            'ruleEnd' => $shop->ruleEnd ?? self::RULE_ZERO,
+            'floor' => $shop->floor ?? self::STATED_FLOOR,
+        ];
+    }
 }

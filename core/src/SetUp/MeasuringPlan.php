@@ -92,7 +92,16 @@ final class MeasuringPlan
         $this->standSet = $set;
         $this->referenceChosen = self::asksForReference($context) ? $reference : null;
         $line = $this->reference();
-        $car = new CarGround($context->sheet, $context->cardSensor, $context->isSensorMeasured() ? $context->sensor : null, $context->order->marks ?? [], [$context->spot->datum], $context->measuredHeight(), $context->rules);
+        $car = new CarGround(
+            $context->sheet,
+            $context->cardSensor,
+            $context->isSensorMeasured() ? $context->sensor : null,
+            marks: $context->order->marks ?? [],
+            datums: [$context->spot->datum],
+            measuredHeight: $context->measuredHeight(),
+            rules: $context->rules,
+            slips: $context->policy()->slips,
+        );
         $wheels = $line === 'thrust-line' || in_array('wheel-lasers', $chosen ?? [], true) || array_intersect(self::WHEEL_CALLS, array_keys($read)) !== [];
         [$floor, $height] = $context->rules->isInSpace()
             ? [SiteFloor::ground($context), $context->card->target->convert($context->spot->height, $context->spot->heightDatum, 'centre')]

@@ -12,6 +12,7 @@ use Lumbro\Core\Measure\StandardUncertainty;
 use Lumbro\Core\Method\FloorGround;
 use Lumbro\Core\Method\Ground;
 use Lumbro\Core\Method\Handling;
+use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\Survey\Vertical;
 
 /** The floor at a target's spot against the one the car stands on (need J17). */
@@ -64,7 +65,7 @@ final readonly class SiteFloor
         $wheels = array_intersect_key($read, FloorGround::wheels($sheet));
         $stated = $context->bay->sFloor;
         if (count($wheels) >= 3) {
-            return new FloorGround(new Vertical(0.0, 0.0), $stated, true, $read, $staff, self::LASER_TILT);
+            return new FloorGround(new Vertical(0.0, 0.0), $stated, true, $read, $staff, self::LASER_TILT, SlipBounds::of($context->policy()->slips)['floor']);
         }
         $kept = self::kept($context);
         if ($kept?->plane !== null) {
@@ -73,7 +74,7 @@ final readonly class SiteFloor
             return new FloorGround(new Vertical(deg2rad($pitch->value), deg2rad($roll->value), deg2rad($pitch->uncertainty), deg2rad($roll->uncertainty)), $kept->s, false, $read, $staff, self::LASER_TILT);
         }
 
-        return new FloorGround(new Vertical(0.0, 0.0, atan(self::SLOPE * $stated / $sheet->wheelbase), atan(self::SLOPE * $stated / $sheet->trackRear)), $stated, true, $read, $staff, self::LASER_TILT);
+        return new FloorGround(new Vertical(0.0, 0.0, atan(self::SLOPE * $stated / $sheet->wheelbase), atan(self::SLOPE * $stated / $sheet->trackRear)), $stated, true, $read, $staff, self::LASER_TILT, SlipBounds::of($context->policy()->slips)['floor']);
     }
 
     /** A place of the order as this task's survey names it; null where it is another sensor's. */

@@ -62,6 +62,7 @@ final class Completion
             $this->equations[] = ['row' => Equation::of($candidate, $solution->geometry)->row, 's' => $candidate->s(), 'most' => $bounds[$candidate->id()] ?? null];
         }
         $this->order = array_keys($this->equations);
+        $this->read = $this->own === 0 ? [] : array_fill(0, $this->own, true);
         $this->covariance = $solution->covarianceRows();
     }
 
@@ -82,19 +83,23 @@ final class Completion
     public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = [], array $setUps = [], array $setUpCosts = [], array $ways = self::NOTHING_GIVES_WAY): ?array
     {
         $search = new self($solution, $aims, $candidates, $bounds);
-        $search->reads([]);
+        $search->takes([]);
         if ($search->meets()) {
             return [];
         }
+        // What every way may read is taken once.
+        $common = array_values(array_diff(array_keys($candidates), ...array_column($ways, 'without')));
+        $search->reads($common);
         $best = null;
         foreach ($ways as ['priors' => $priors, 'without' => $without]) {
             $may = array_values(array_diff(array_keys($candidates), $without));
-            $search->reads($may);
-            if (! $search->doesWithout($priors) || ! $search->meets()) {
+            $way = clone $search;
+            $way->takes(array_values(array_diff($may, $common)));
+            if (! $way->doesWithout($priors) || ! $way->meets()) {
                 continue;
             }
             foreach (self::orders($costs, $setUps, $setUpCosts) as $order) {
-                $left = (clone $search)->thinned(array_values(array_intersect($order, $may)));
+                $left = (clone $way)->thinned(array_values(array_intersect($order, $may)));
                 $cost = self::cost($left, $costs, $setUps, $setUpCosts);
                 if ($best === null || $cost < $best[0] - 1e-9) {
                     $best = [$cost, $left];
@@ -148,20 +153,13 @@ final class Completion
     }
 
     /**
-     * Takes what was read, and some of the candidates beside it.
+     * Takes some of the candidates beside what was read, and works out what all of it says of the aims.
      *
      * @param list<int> $candidates
      */
-    private function reads(array $candidates): void
+    private function takes(array $candidates): void
     {
-        $this->covariance = $this->solution->covarianceRows();
-        $this->read = $this->own === 0 ? [] : array_fill(0, $this->own, true);
-        foreach ($candidates as $candidate) {
-            $i = $this->own + $candidate;
-            $this->read[$i] = true;
-            $own = $this->carried($this->equations[$i]['row']);
-            $this->change($own, -1 / ($this->equations[$i]['s'] ** 2 + self::times($this->equations[$i]['row'], $own)));
-        }
+        $this->reads($candidates);
         $this->shared = $this->variance = [];
         foreach ($this->aims as $aim) {
             $carried = $this->carried($aim->figure->gradient);
@@ -170,6 +168,21 @@ final class Completion
         }
         foreach ($this->equations as $i => $one) {
             $this->spread[$i] = self::times($one['row'], $this->carried($one['row']));
+        }
+    }
+
+    /**
+     * Takes some of the candidates beside what was read.
+     *
+     * @param list<int> $candidates
+     */
+    private function reads(array $candidates): void
+    {
+        foreach ($candidates as $candidate) {
+            $i = $this->own + $candidate;
+            $this->read[$i] = true;
+            $own = $this->carried($this->equations[$i]['row']);
+            $this->change($own, -1 / ($this->equations[$i]['s'] ** 2 + self::times($this->equations[$i]['row'], $own)));
         }
     }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Work;
 
 use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\ShopRules\SlipLimits;
 use Lumbro\Core\Decision\Verdict;
+use Lumbro\Core\Facts\SurveyDocument;
 use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Intake\Bar;
 use Lumbro\Core\Intake\TaskOrder;
@@ -120,6 +123,21 @@ final class GuardTest extends TestCase
         $spot = $plan->call('spot-offset');
         self::assertSame('rule-long', $spot?->instrument);
         self::assertSame('longRule', $spot->observation(null, 0.0, Names::stand())->instrument());
+    }
+
+    public function testASmallerBoundOfTheShopHidesLessAndIsShownAsTheShops(): void
+    {
+        $hidden = static function (?SlipLimits $slips): float {
+            $order = static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], floor: DemoTask::floor('front'), policy: new Policy(slips: $slips));
+            $state = (new DemoTask(order: $order))->prepared()->read(['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0, 'sensor-offset' => 0.0, 'spot-offset-2' => 0.0, 'sensor-offset-2' => 0.0])->state();
+            $bounds = array_column(SurveyDocument::write($state->context, $state->setUp)['bounds'], 'changed');
+            self::assertSame($slips === null ? 0 : 1, count(array_filter($bounds)));
+
+            return $state->setUp->guard('azimuth')?->largest() ?? INF;
+        };
+        $usual = $hidden(null);
+        self::assertTrue(is_finite($usual));
+        self::assertLessThan($usual, $hidden(new SlipLimits(mark: 6.0)));
     }
 
     public function testASpotLowOnAFloorThatNobodySurveyedIsNotProven(): void

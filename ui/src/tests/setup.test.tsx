@@ -205,6 +205,10 @@ describe('a pose', () => {
 const told = (amount: number, direction: string) => ({ amount, direction, uncertainty: 0.1 });
 
 const survey: Survey = {
+  bounds: [
+    { says: 'A plumbed mark off the middle', most: 20, changed: true },
+    { says: 'A rule’s end', most: 30, changed: false },
+  ],
   crossChecks: [
     {
       first: 'Plumb and line',

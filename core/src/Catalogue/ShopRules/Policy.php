@@ -7,6 +7,7 @@ namespace Lumbro\Core\Catalogue\ShopRules;
 use Lumbro\Core\Fields\Checked;
 use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Part;
 use Lumbro\Core\Fields\Required;
 use Lumbro\Core\Fields\Whole;
 use Lumbro\Core\Measure\Node;
@@ -23,6 +24,7 @@ final readonly class Policy implements Checked
      * @param int    $rounds   of adjusting before the fault is looked for elsewhere, ≥ 1
      * @param string $unproven one of UNPROVEN
      * @param float  $guard    the part of an axis's limit that one slip may hide before the run, 0.05 to 1
+     * @param SlipLimits|null $slips how large a slip could be at most, where the shop knows better than is usual
      */
     public function __construct(
         #[Required, Whole(1, 20)]
@@ -35,6 +37,8 @@ final readonly class Policy implements Checked
         public string $unproven = 'adjust',
         #[Number('', 0.05, 1)]
         public float $guard = 0.6,
+        #[Part(SlipLimits::class)]
+        public ?SlipLimits $slips = null,
     ) {}
 
     public function check(Node $node): void

@@ -79,7 +79,8 @@ final class Tables
                 new F\Field('rounds', 'rounds', null, new F\Whole(least: 1, most: 20)),
                 new F\Field('unproven', 'unproven', null, new F\Choice(words: ['adjust', 'accept-by-name', 'send-back'])),
                 new F\Field('guard', 'guard', null, new F\Number(least: 0.05, most: 1.0), optional: true, usual: 0.6),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Policy => new \Lumbro\Core\Catalogue\ShopRules\Policy($kinds[0]->read($f['readings']), $kinds[1]->read($f['most']), $kinds[2]->read($f['rounds']), $kinds[3]->read($f['unproven']), isset($f['guard']) ? $kinds[4]->read($f['guard']) : 0.6)),
+                new F\Field('slips', 'slips', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\SlipLimits::class), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\Policy => new \Lumbro\Core\Catalogue\ShopRules\Policy($kinds[0]->read($f['readings']), $kinds[1]->read($f['most']), $kinds[2]->read($f['rounds']), $kinds[3]->read($f['unproven']), isset($f['guard']) ? $kinds[4]->read($f['guard']) : 0.6, isset($f['slips']) ? $kinds[5]->read($f['slips']) : null)),
             \Lumbro\Core\Catalogue\ShopRules\RuleScope::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\RuleScope::class, [
                 new F\Field('kinds', 'kinds', null, new F\ListOf(of: new F\Choice(words: ['front', 'front-corner', 'rear', 'blind-spot'])), optional: true, usual: []),
                 new F\Field('behind', 'behind', null, new F\ListOf(of: new F\Choice(words: ['front-cover', 'front-badge', 'grille', 'rear-cover', 'open'])), optional: true, usual: []),
@@ -94,6 +95,15 @@ final class Tables
                 new F\Field('overdue', 'overdue', null, new F\Part(of: \Lumbro\Core\Catalogue\Kit\OverdueRule::class)),
                 new F\Field('policy', 'policy', null, new F\Part(of: \Lumbro\Core\Catalogue\ShopRules\Policy::class), optional: true, usual: new \Lumbro\Core\Catalogue\ShopRules\Policy()),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\ShopRules => new \Lumbro\Core\Catalogue\ShopRules\ShopRules($kinds[0]->read($f['owed']), $kinds[1]->read($f['conditions']), $kinds[2]->read($f['capture']), $kinds[3]->read($f['codes']), $kinds[4]->read($f['phrases']), $kinds[5]->read($f['overdue']), isset($f['policy']) ? $kinds[6]->read($f['policy']) : new \Lumbro\Core\Catalogue\ShopRules\Policy())),
+            \Lumbro\Core\Catalogue\ShopRules\SlipLimits::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\SlipLimits::class, [
+                new F\Field('mark', 'mark', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('hub', 'hub', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('sensor', 'sensor', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('sensorHeight', 'sensorHeight', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('tapeEnd', 'tapeEnd', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('ruleEnd', 'ruleEnd', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+                new F\Field('floor', 'floor', null, new F\Number(unit: 'mm', least: 1.0, most: 300.0), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\ShopRules\SlipLimits => new \Lumbro\Core\Catalogue\ShopRules\SlipLimits(isset($f['mark']) ? $kinds[0]->read($f['mark']) : null, isset($f['hub']) ? $kinds[1]->read($f['hub']) : null, isset($f['sensor']) ? $kinds[2]->read($f['sensor']) : null, isset($f['sensorHeight']) ? $kinds[3]->read($f['sensorHeight']) : null, isset($f['tapeEnd']) ? $kinds[4]->read($f['tapeEnd']) : null, isset($f['ruleEnd']) ? $kinds[5]->read($f['ruleEnd']) : null, isset($f['floor']) ? $kinds[6]->read($f['floor']) : null)),
             \Lumbro\Core\Catalogue\ShopRules\TroubleCode::class => new F\Table(\Lumbro\Core\Catalogue\ShopRules\TroubleCode::class, [
                 new F\Field('unit', 'unit', null, new F\Text(most: 60)),
                 new F\Field('code', 'code', null, new F\Text(most: 60)),

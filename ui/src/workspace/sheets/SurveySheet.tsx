@@ -48,12 +48,33 @@ export function SurveySheet({
           ))}
           <CrossChecks survey={survey.data} display={display} />
           <References survey={survey.data} />
+          <Bounds survey={survey.data} display={display} />
         </>
       )}
       <Button color="inherit" onClick={onLeave} sx={{ mt: 2 }}>
         {say('screen.survey-sheet.back-readings')}
       </Button>
     </Sheet>
+  );
+}
+
+/** What a slip is taken to be at most: a bound that is too small would call a set-up guarded that is not. */
+function Bounds({ survey, display }: { survey: Survey; display: LengthDisplay }) {
+  if (survey.bounds.length === 0) {
+    return null;
+  }
+  return (
+    <Part title={say('screen.survey-sheet.bounds')}>
+      <Box component="ul" data-testid="bounds" sx={{ pl: 2.5, my: 0.5 }}>
+        {survey.bounds.map((bound) => (
+          <li key={bound.says}>
+            {bound.says}: {length(bound.most, display)}
+            {bound.changed && ` (${say('screen.survey-sheet.bound-changed')})`}
+          </li>
+        ))}
+      </Box>
+      <Typography variant="body2">{say('screen.survey-sheet.bounds-note')}</Typography>
+    </Part>
   );
 }
 
