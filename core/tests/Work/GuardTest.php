@@ -130,7 +130,7 @@ final class GuardTest extends TestCase
         $hidden = static function (?SlipLimits $slips): float {
             $order = static fn(TaskContext $context): TaskOrder => new TaskOrder($context->owed, [], [], [], floor: DemoTask::floor('front'), policy: new Policy(slips: $slips));
             $state = (new DemoTask(order: $order))->prepared()->read(['spot-offset' => 0.0, 'spot-along' => 1840.0, 'split' => 0.0, 'height' => 642.0, 'sensor-offset' => 0.0, 'spot-offset-2' => 0.0, 'sensor-offset-2' => 0.0])->state();
-            $bounds = array_column(SurveyDocument::write($state->context, $state->setUp)['bounds'], 'changed');
+            $bounds = array_column((array) SurveyDocument::write($state->context, $state->setUp)['bounds'], 'changed');
             self::assertSame($slips === null ? 0 : 1, count(array_filter($bounds)));
 
             return $state->setUp->guard('azimuth')?->largest() ?? INF;
