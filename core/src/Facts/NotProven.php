@@ -21,10 +21,11 @@ final class NotProven
     /**
      * @param RunResult|null          $last    the last run; null before the first
      * @param array<string, Answered> $answers item → what was answered to it
+     * @param list<string>            $aside   what was set aside of what was known beforehand: ids of the survey
      *
      * @return list<Message>
      */
-    public static function of(TaskContext $context, MeasuringPlan $plan, array $answers, RunState $run, ?RunResult $last): array
+    public static function of(TaskContext $context, MeasuringPlan $plan, array $answers, RunState $run, ?RunResult $last, array $aside): array
     {
         $said = [];
         $finding = $run->finding;
@@ -53,6 +54,9 @@ final class NotProven
         }
         foreach ($context->order->overdue ?? [] as $instrument) {
             $said[] = Message::of('not-proven.overdue', ['instrument' => $instrument]);
+        }
+        if ($aside !== []) {
+            $said[] = Message::of('not-proven.set-aside', ['figures' => array_map($plan->said(...), $aside)]);
         }
         if ($plan->floor->from === 'stated') {
             $said[] = Message::of('not-proven.floor', ['s' => Quantity::mm($plan->floor->s, 1)]);

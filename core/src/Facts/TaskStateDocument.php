@@ -73,6 +73,7 @@ final class TaskStateDocument
             'method' => self::method($context, $state->plan),
             'floor' => SiteFloorDocument::write($state->context, $state->plan, $present->kind === 'survey-floor' ? $present->call : null),
             'guards' => self::guards($state->setUp),
+            'setAside' => array_map($state->plan->said(...), $state->setUp->aside),
             'disagreement' => self::disagreement($state->setUp),
             'moves' => self::moves($state->setUp, $state->moves),
             'verdicts' => self::verdicts($context, $state->setUp),
@@ -91,7 +92,7 @@ final class TaskStateDocument
             'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->record->readings),
             'run' => RunDocument::write($state->run, $state->context, $state->entries, $state->present()->kind, $state->lastRun()),
             'settled' => $state->isSettled(),
-            'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()),
+            'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun(), $state->setUp->aside),
             'plain' => PlainWords::of($state->owed->state, $state->run, $state->runs !== [], $state->context->sensor->looksBack()),
             'plan' => PlanDrawing::of($state->context, $state->setUp),
         ];

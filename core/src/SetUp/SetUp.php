@@ -66,6 +66,9 @@ final readonly class SetUp
     /** Whether the readings place the stand by themselves. */
     private bool $solved;
 
+    /** @var list<string> what was known beforehand and was set aside because readings that were taken anew contradict it: ids of the survey */
+    public array $aside;
+
     /** What could be wrong and not show; null where the rules do not ask. */
     private ?Hiding $hiding;
 
@@ -86,7 +89,7 @@ final readonly class SetUp
         } catch (CoreFailure $caught) {
             $failure = $caught;
         }
-        [$this->task, $this->placement, $this->solved] = $found ?? [null, null, false];
+        [$this->task, $this->placement, $this->solved, $this->aside] = $found ?? [null, null, false, []];
         $this->failure = $failure;
         $this->height = match (true) {
             ! isset($readings['height']) => null,
@@ -407,7 +410,7 @@ final readonly class SetUp
     /**
      * The survey solved as it stands where that places the stand, otherwise with coarse guesses of its place.
      *
-     * @return array{PlacementTask, Placement, bool}
+     * @return array{PlacementTask, Placement, bool, list<string>} with what was set aside
      */
     private function place(): array
     {
@@ -424,14 +427,14 @@ final readonly class SetUp
         }
         $task = $this->plan->task($this->readings, Guess::Place);
 
-        return [$task, Placement::of($task), false];
+        return [$task, Placement::of($task), false, []];
     }
 
     /**
      * The placement by what was read where that contradicts only what is known of the car beforehand: the sheet's figure
      * is set aside then, and counts no more than within what it could be off unseen.
      *
-     * @return array{PlacementTask, Placement, bool}
+     * @return array{PlacementTask, Placement, bool, list<string>} with what was set aside
      */
     private function trusting(PlacementTask $task): array
     {
@@ -455,7 +458,7 @@ final readonly class SetUp
             $placement = Placement::of($task);
         }
 
-        return [$task, $placement, true];
+        return [$task, $placement, true, $aside];
     }
 
     /** What was known beforehand that the readings contradict most; null where that is nothing to speak of. */

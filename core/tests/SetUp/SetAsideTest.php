@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\SetUp;
 
+use Lumbro\Core\Facts\NotProven;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\TestCase;
 
@@ -26,6 +28,11 @@ final class SetAsideTest extends TestCase
         self::assertNotFalse($state->setUp->isConsistent());
         self::assertFalse($state->setUp->guard('azimuth')?->holds());
         self::assertFalse($state->setUp->holds());
+        // It is said on screen, and in the record among what it does not prove.
+        self::assertContains('sensor.y', $state->setUp->aside);
+        $codes = array_column(array_map(static fn(Message $said): array => $said->jsonSerialize(), NotProven::of($state->context, $state->plan, $state->answers, $state->run, null, $state->setUp->aside)), 'say');
+        self::assertContains('not-proven.set-aside', $codes);
+        self::assertSame([], (new DemoTask())->prepared()->read(self::SPOT)->state()->setUp->aside);
     }
 
     public function testAReadingThatTellsThemApartDecides(): void

@@ -159,6 +159,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       wheels: 0,
     },
     guards: [],
+    setAside: [],
     disagreement: null,
     moves: [],
     verdicts: [

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
@@ -83,6 +84,11 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
                 : say('screen.place-sheet.tap-reading-below-take')
           }
         />
+      )}
+      {state.setAside.length > 0 && (
+        <Typography role="status" data-testid="set-aside" sx={{ mb: 1.5 }}>
+          {say('screen.place-sheet.set-aside', { figures: state.setAside.join(', ') })}
+        </Typography>
       )}
       <Upcoming state={state} display={display} wanted={wanted} onChoose={onOpen} sealed={sealed} />
       <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
