@@ -71,6 +71,25 @@ final readonly class ReadingTaken extends Line implements Checked
         );
     }
 
+    /** The same as if it had been read to another datum. */
+    public function readTo(string $datum): self
+    {
+        return new self(
+            id: $this->id,
+            person: $this->person,
+            at: $this->at,
+            call: $this->call,
+            typed: $this->typed,
+            millimetres: $this->millimetres,
+            unit: $this->unit,
+            datum: $datum,
+            strikes: $this->strikes,
+            confirmed: $this->confirmed,
+            s: $this->s,
+            degrees: $this->degrees,
+        );
+    }
+
     /** Whether it is an angle, in degrees, rather than a length in mm. */
     public function isAngle(): bool
     {

@@ -20,6 +20,7 @@ use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Run\RunResult;
 use Lumbro\Core\Run\RunState;
 use Lumbro\Core\SetUp\MeasuringPlan;
@@ -210,12 +211,33 @@ final readonly class TaskState
     /** What a contradiction asks for: what it points at taken anew, unless it came out the same already. */
     private function contradiction(): ?Present
     {
+        $other = $this->otherPlace();
+        if ($other !== null) {
+            return $other;
+        }
         foreach ($this->setUp->doubtful() as $id) {
             if (isset($this->setUp->readings[$id])) {
                 return new Present('remeasure', $id, BroughtBack::cameBefore($this->plan, $this->entries, $id) ? Message::of('advice.not-back') : null);
             }
             if (str_starts_with($id, 'staff-')) {
                 return new Present('survey-floor', Guarding::place($this, $id), Message::of('advice.floor-contradicts'));
+            }
+        }
+
+        return null;
+    }
+
+    /** A height with which all would agree had it been read to another place of the target: no tape is doubted before it. */
+    private function otherPlace(): ?Present
+    {
+        foreach ($this->setUp->readings as $id => $reading) {
+            if ($this->plan->call((string) $id)?->reads !== Reads::Height || $reading->datum === null || $this->setUp->isConfirmed((string) $id)) {
+                continue;
+            }
+            foreach (array_keys($this->context->card->target->heights) as $place) {
+                if ($place !== $reading->datum && (new SetUp($this->context, $this->plan, [$id => $reading->readTo((string) $place)] + $this->setUp->readings))->isConsistent() === true) {
+                    return new Present('remeasure', (string) $id, Message::of('advice.other-place', ['datum' => $reading->datum, 'place' => (string) $place]));
+                }
             }
         }
 

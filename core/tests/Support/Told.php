@@ -39,7 +39,7 @@ final class Told
     /** @return list<string> what a record of this task cannot prove */
     public static function notProven(TaskState $state): array
     {
-        return self::all(NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun()));
+        return self::all(NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun(), $state->setUp->aside));
     }
 
     /**

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Work;
 
+use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Intake\TaskOrder;
+use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\CauseChecked;
 use Lumbro\Core\Journal\Corrected;
 use Lumbro\Core\Journal\TargetShifted;
+use Lumbro\Core\Journal\ToolAnswered;
+use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Run\SecondEcho;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Tests\Support\DemoTask;
@@ -168,6 +172,26 @@ final class AdviceTest extends TestCase
         self::assertNotSame('send-back', $second->state()->present()->kind);
         $task->entries[] = new CauseChecked('k2', 'Bram', 'now', 'cover', true);
         self::assertSame(['send-back', 'cover'], [$task->state()->present()->kind, $task->state()->present()->call]);
+    }
+
+    public function testNoToEveryCauseAccusesNobody(): void
+    {
+        $task = $this->task();
+        $task->run(0.0, 0.0, 12.0)->run(0.0, 0.0, 12.2);
+        foreach (Cause::cases() as $i => $cause) {
+            $task->entries[] = new CauseChecked("n$i", 'Ilse', 'now', $cause->value, false);
+        }
+        $present = $task->state()->present();
+        self::assertNotSame('send-back', $present->kind);
+        self::assertFalse($task->state()->isSettled() && $task->state()->run->log->sentBack !== null);
+        // A run that the tool refuses, with every cause looked into: unknown, and no bad sensor.
+        $refused = $this->task();
+        $asked = new ToolAsked('start', 'Ilse', 'now', ToolCommand::Start, null, []);
+        array_push($refused->entries, $asked, new ToolAnswered('failed', 'Ilse', 'now', $asked->id, 'failed', 'Routine ended: no target', ['reason' => 'no-target']));
+        foreach (Cause::cases() as $i => $cause) {
+            $refused->entries[] = new CauseChecked("c$i", 'Ilse', 'now', $cause->value, false);
+        }
+        self::assertSame(['prove', 'advice.unknown'], [$refused->state()->present()->kind, $refused->state()->present()->why?->code]);
     }
 
     /** @param array<string, mixed> $card */

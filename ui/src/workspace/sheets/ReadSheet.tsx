@@ -259,6 +259,9 @@ function Why({ call, state }: { call: Call; state: Workspace }) {
       <Warning>{say('screen.read-sheet.readings-contradict-each-other', { suspects })}</Warning>
     );
   }
+  if (state.present.call === call.id && kind === 'remeasure' && !isSuspect(call, state)) {
+    return state.present.why === null ? null : <Warning>{state.present.why}</Warning>;
+  }
   if (isSuspect(call, state)) {
     return (
       <Warning>
