@@ -54,7 +54,9 @@ final class TaskStateDocument
         $release = $state->record->release;
 
         $present = $state->present();
-        $readings = array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->setUp->readings);
+        $unchecked = $state->setUp->unchecked();
+        $written = static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record, in_array($reading->call, $unchecked, true));
+        $readings = array_map($written, $state->setUp->readings);
 
         return [
             'stage' => $state->stage()->value,
@@ -89,7 +91,7 @@ final class TaskStateDocument
                 static fn($run): array => ['id' => $run->id, 'message' => $run->message, 'person' => $run->person, 'at' => $run->at],
                 $state->record->failedRuns,
             ),
-            'ledger' => array_map(static fn(ReadingTaken $reading): array => self::reading($reading, $state->plan, $state->record), $state->record->readings),
+            'ledger' => array_map($written, $state->record->readings),
             'run' => RunDocument::write($state->run, $state->context, $state->entries, $state->present()->kind, $state->lastRun()),
             'settled' => $state->isSettled(),
             'notProven' => NotProven::of($state->context, $state->plan, $state->answers, $state->run, $state->lastRun(), $state->setUp->aside),
@@ -231,7 +233,7 @@ final class TaskStateDocument
     }
 
     /** @return array<string, mixed> */
-    private static function reading(ReadingTaken $reading, MeasuringPlan $plan, TaskRecord $record): array
+    private static function reading(ReadingTaken $reading, MeasuringPlan $plan, TaskRecord $record, bool $unchecked): array
     {
         return [
             'id' => $reading->id,
@@ -242,6 +244,7 @@ final class TaskStateDocument
             'unit' => $reading->unit,
             'datum' => $reading->datum,
             'fate' => $record->fate($reading),
+            'unchecked' => $unchecked && $record->fate($reading) === 'counts',
             'person' => $reading->person,
             'at' => $reading->at,
         ];

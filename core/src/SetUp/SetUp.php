@@ -49,6 +49,9 @@ final readonly class SetUp
     /** How far a target's echo comes from beside its drawing, mm, standard. */
     private const PHASE = 1.5;
 
+    /** Of less redundancy than this a mistake shows nowhere (maths, section 2). */
+    private const UNCHECKED = 0.05;
+
     /** Fewer readings cannot place a stand. */
     private const FEWEST = 3;
 
@@ -195,6 +198,23 @@ final readonly class SetUp
         arsort($doubtful);
 
         return array_map(strval(...), array_keys($doubtful));
+    }
+
+    /**
+     * Readings that nothing checks: a mistake in one would show nowhere.
+     *
+     * @return list<string>
+     */
+    public function unchecked(): array
+    {
+        $unchecked = [];
+        foreach ($this->isPlaced() && $this->plan->ground->isInSpace() ? $this->placement->solution->residuals ?? [] : [] as $residual) {
+            if (! $residual->prior && $residual->redundancy < self::UNCHECKED && isset($this->readings[$residual->id])) {
+                $unchecked[] = $residual->id;
+            }
+        }
+
+        return $unchecked;
     }
 
     /** Whether a reading came out the same when it was taken anew, so that it is not to blame. */

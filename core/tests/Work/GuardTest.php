@@ -29,6 +29,7 @@ final class GuardTest extends TestCase
     {
         $state = (new DemoTask())->prepared()->read(self::AGREEING)->state();
         self::assertTrue($state->setUp->isConsistent());
+        self::assertContains('height', $state->setUp->unchecked(), 'One height alone is checked by nothing.');
         $guard = $state->setUp->guard('azimuth');
         self::assertNotNull($guard);
         self::assertGreaterThan(0.5, $guard->largest() ?? INF);

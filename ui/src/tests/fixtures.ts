@@ -26,6 +26,7 @@ export function reading(id: string, over: Partial<Reading> = {}): Reading {
     call: 'spot-along',
     title: 'Tape along the line',
     typed: '184.9 cm',
+    unchecked: false,
     value: 1849,
     unit: 'cm',
     datum: null,

@@ -62,6 +62,7 @@ function Line({ reading, onStrike }: { reading: Reading; onStrike: (() => void) 
         <Box sx={{ fontSize: '0.8rem', color: 'text.secondary' }}>
           {reading.person}, {clock(reading.at)}
           {reading.datum && say('screen.ledger.to-the', { datum: reading.datum })}
+          {reading.unchecked && `, ${say('screen.ledger.unchecked')}`}
           {reading.fate !== 'counts' && `, ${say(FATES[reading.fate])}`}
         </Box>
       </Box>
