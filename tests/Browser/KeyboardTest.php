@@ -58,6 +58,13 @@ final class KeyboardTest extends BrowserCase
         $this->throughTheSteps();
         $browser->find('[data-testid=repeat]');
         $browser->keys('r');
+        // The reflector was away for the empty zone: one reading shows that it is back.
+        $browser->waitForText('[data-testid=guards]', 'was brought back');
+        $title = $browser->text('[data-testid=read] h1');
+        $browser->keys('m');
+        $this->untilFilled();
+        $browser->keys(WebDriverKeys::ENTER);
+        $this->untilPast($title);
         $browser->find('[data-testid=close]');
         $this->tabTo('Seal the record');
         $browser->keys(WebDriverKeys::ENTER);

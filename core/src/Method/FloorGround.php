@@ -119,13 +119,13 @@ final readonly class FloorGround
     public function givesWay(): array
     {
         $ways = [];
+        if ($this->vertical->sPitch !== null) {
+            $ways[] = ['priors' => ['^pitch', '^roll'], 'places' => ['FL', 'FR', 'RL', 'RR']];
+        }
         foreach (['site', 'sensor'] as $place) {
             if (! isset($this->staffs[$place])) {
                 $ways[] = ['priors' => ["{$place}Floor.z"], 'places' => [$place]];
             }
-        }
-        if ($this->vertical->sPitch !== null) {
-            $ways[] = ['priors' => ['^pitch', '^roll'], 'places' => ['FL', 'FR', 'RL', 'RR']];
         }
 
         return $ways;

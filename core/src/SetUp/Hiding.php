@@ -119,6 +119,9 @@ final class Hiding
             }
         }
 
+        // The fewest staffs first.
+        usort($ways, static fn(array $a, array $b): int => count($a['priors']) <=> count($b['priors']));
+
         return $ways;
     }
 

@@ -12,6 +12,7 @@ use Lumbro\Core\Axis\ReflectorElevation;
 use Lumbro\Core\Decision\Decision;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Failure\CoreFailure;
+use Lumbro\Core\Failure\NoConvergence;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Measure\StandardUncertainty;
@@ -442,6 +443,11 @@ final readonly class SetUp
                     return $this->trusting($this->plan->task($this->readings, $guess));
                 } catch (Underdetermined) {
                     // Some readings say the same of the stand: the others are still to come.
+                } catch (NoConvergence $failure) {
+                    // What next to nothing fixes runs away as well as what nothing does.
+                    if ($guess === Guess::Yaw || $this->plan->planned === []) {
+                        throw $failure;
+                    }
                 }
             }
         }

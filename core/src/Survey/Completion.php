@@ -74,7 +74,8 @@ final class Completion
      * @param list<string|null>    $setUps     what has to be put up first for each candidate
      * @param array<string, float> $setUpCosts set-up → minutes, once; what stands already costs nothing
      * @param list<array{priors: list<string>, without: list<int>}> $ways what gives way: priors that do not count where
-     *                                         some candidates are read, each time with the candidates that may not be read then
+     *                                         some candidates are read, each time with the candidates that may not be read then;
+     *                                         after the first by which the aims are met with something given way, no more are tried
      *
      * @return list<int>|null indices of the candidates to read, rising; null where even all of them fall short
      *
@@ -104,6 +105,9 @@ final class Completion
                 if ($best === null || $cost < $best[0] - 1e-9) {
                     $best = [$cost, $left];
                 }
+            }
+            if ($priors !== []) {
+                break;
             }
         }
 

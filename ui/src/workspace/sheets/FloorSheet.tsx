@@ -220,7 +220,7 @@ function ReadFloor({
         />
         {asks && (
           <Box sx={{ mt: 1, pl: 1.5, borderLeft: 4, borderColor: 'verdict.unproven' }}>
-            <Typography role="status" sx={{ fontWeight: 600, mb: 1 }}>
+            <Typography role="status" data-testid="asked" sx={{ fontWeight: 600, mb: 1 }}>
               {refused.message}
             </Typography>
             <Button variant="outlined" loading={task.isWriting} onClick={() => record(true)}>
