@@ -24,7 +24,7 @@ final class HeightsTest extends TestCase
         $state = (new DemoTask())->prepared()->read(self::SPOT + ['height' => 642.0 + $apart])->state();
         self::assertFalse($state->setUp->isConsistent());
         self::assertSame(['remeasure', 'height', 'advice.other-place'], [$state->present()->kind, $state->present()->call, $state->present()->why?->code]);
-        self::assertSame('top', $state->present()->why->with['place']);
+        self::assertSame('top', $state->present()->why?->with['place'] ?? null);
         // Read to the top, and said so, it is the same height and nothing is in doubt.
         self::assertNotFalse((new DemoTask())->prepared()->read(self::SPOT + ['height' => 642.0])->state()->setUp->isConsistent());
     }
