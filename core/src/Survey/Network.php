@@ -62,8 +62,8 @@ final readonly class Network
             headings: array_map(static fn(Heading $heading): Heading => new Heading($heading->name, $heading->angle, $wide("@$heading->name", $heading->s)), $this->headings),
             instruments: array_map(static fn(Instrument $one): Instrument => new Instrument($one->name, $shared("#$one->name.scale", $one->scale), $shared("#$one->name.zero", $one->zero)), $this->instruments),
             observations: $this->observations,
-            vertical: $this->vertical,
-            levels: $this->levels,
+            vertical: $this->vertical === null ? null : new Vertical($this->vertical->pitch, $this->vertical->roll, $wide('^pitch', $this->vertical->sPitch), $wide('^roll', $this->vertical->sRoll)),
+            levels: array_map(static fn(Level $level): Level => new Level($level->name, $level->height, $level->s, max($wide("~$level->name.tiltX", $level->tilt) ?? 0.0, $wide("~$level->name.tiltY", $level->tilt) ?? 0.0) ?: null), $this->levels),
             bounds: $this->bounds,
             judgement: $this->judgement,
         );

@@ -195,6 +195,8 @@ final readonly class TaskState
             // One reading alone is to blame: another tape would say nothing new.
             $consistent === false && $suspect !== null && count($this->setUp->suspects()) === 1 => new Present('remeasure', $suspect),
             $consistent !== true && $check !== null => new Present($consistent === false ? 'decide' : 'check', $check),
+            // Every reading in doubt came out the same when it was taken anew: to ask for them again and again would say nothing.
+            $consistent === false && $this->context->rules->isInSpace() && $suspect === null => new Present('improve', null, $this->unexplained()),
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             // Sought only when it comes to it: it takes longer than all the rest.
             ($guard = Guarding::of($this)) !== null => $guard,
@@ -225,6 +227,13 @@ final readonly class TaskState
         }
 
         return null;
+    }
+
+    private function unexplained(): Message
+    {
+        $suspect = $this->setUp->suspects()[0] ?? null;
+
+        return $suspect === null ? Message::of('advice.contradiction-stays') : Message::of('advice.contradiction-points', ['figure' => $this->plan->said($suspect)]);
     }
 
     /** A height with which all would agree had it been read to another place of the target: no tape is doubted before it. */

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\SetUp;
 
 use Lumbro\Core\Facts\NotProven;
+use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Method\Guess;
+use Lumbro\Core\Survey\Vertical;
 use Lumbro\Core\Tests\Support\DemoTask;
 use PHPUnit\Framework\TestCase;
 
@@ -33,6 +36,17 @@ final class SetAsideTest extends TestCase
         $codes = array_column(array_map(static fn(Message $said): array => $said->jsonSerialize(), NotProven::of($state->context, $state->plan, $state->answers, $state->run, null, $state->setUp->aside)), 'say');
         self::assertContains('not-proven.set-aside', $codes);
         self::assertSame([], (new DemoTask())->prepared()->read(self::SPOT)->state()->setUp->aside);
+    }
+
+    public function testHowTheCarStandsIsSetAsideLikeAnyOtherFigure(): void
+    {
+        $network = (new DemoTask())->prepared()->read(self::SPOT)->state()->plan->ground->network([], Guess::Place);
+        $known = Copy::of($network, ['vertical' => new Vertical(0.0, 0.0, 0.001, 0.001), 'bounds' => ['^roll' => 0.017, '~laser.tiltX' => 1.0] + $network->bounds]);
+        $doubting = $known->doubting('^roll');
+        self::assertSame(0.001, $doubting->vertical?->sPitch);
+        self::assertEqualsWithDelta(0.017 / sqrt(3), $doubting->vertical->sRoll, 1e-12);
+        self::assertEqualsWithDelta(1.0 / sqrt(3), $known->doubting('~laser.tiltX')->levels[0]->tilt ?? 0.0, 1e-12);
+        self::assertSame($known->levels[0]->tilt, $doubting->levels[0]->tilt);
     }
 
     public function testAReadingThatTellsThemApartDecides(): void

@@ -124,7 +124,8 @@ function Improve({ state }: { state: Workspace }) {
     <Sheet
       title={say('screen.place-sheet.unproven-measure-better')}
       note={
-        worst
+        state.present.why ??
+        (worst
           ? say('screen.place-sheet.its-uncertainty-comes-from', {
               respect: vague.title,
               percent: Math.round(worst.share * 100),
@@ -133,7 +134,7 @@ function Improve({ state }: { state: Workspace }) {
                 ? ` ${say('screen.place-sheet.one-more-reading-would', { bestCheck: vague.bestCheck.says })}`
                 : '',
             })
-          : say('screen.place-sheet.more-exact-reading-needed')
+          : say('screen.place-sheet.more-exact-reading-needed'))
       }
     />
   );
