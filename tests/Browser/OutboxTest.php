@@ -67,13 +67,14 @@ final class OutboxTest extends BrowserCase
         $task = $api->task('2470');
         $count = fn(): int => count($api->get("/api/tasks/$task")[1]['ledger']);
         $before = $count();
+        $typed = $this->corrected($task);
         $this->openTask('2470');
         $browser->find('[data-testid=moves]');
         $browser->keys('u');
         $browser->find('#typed');
         self::$server->kill();
-        $browser->keys("835 mm left\n");
-        $browser->waitForText('[data-testid=unsent]', '835 mm left');
+        $browser->keys("$typed\n");
+        $browser->waitForText('[data-testid=unsent]', $typed);
         self::$server->up();
         // Somebody else signs in on this device before it could go.
         $browser->driver->manage()->deleteAllCookies();
@@ -83,9 +84,9 @@ final class OutboxTest extends BrowserCase
         self::assertSame($before, $count(), 'it is not sent in another name');
         $browser->driver->manage()->deleteAllCookies();
         $this->openTask('2470');
-        $browser->waitForText('[data-testid=ledger]', '835 mm left');
+        $browser->waitForText('[data-testid=ledger]', $typed);
         self::assertSame($before + 1, $count());
         $readings = array_column($api->get("/api/tasks/$task")[1]['ledger'], 'person', 'typed');
-        self::assertSame('Ilse Corrant', $readings['835 mm left']);
+        self::assertSame('Ilse Corrant', $readings[$typed]);
     }
 }

@@ -28,18 +28,19 @@ final class ResilienceTest extends BrowserCase
     public function testWhileTheServerIsAwayAReadingIsKeptAndSentLater(): void
     {
         $browser = $this->browser;
+        $typed = $this->corrected($this->api()->task('2470'));
         $this->openTask('2470');
         $browser->find('[data-testid=moves]');
         $browser->keys('u');
         $browser->find('#typed');
         self::$server->kill();
-        $browser->keys("835 mm left\n");
-        $browser->waitForText('[data-testid=unsent]', '835 mm left');
+        $browser->keys("$typed\n");
+        $browser->waitForText('[data-testid=unsent]', $typed);
         $browser->waitForText('section[aria-label=Tally]', 'one line not saved');
         self::$server->up();
         // Over a reload too, and without another word.
         $browser->driver->navigate()->refresh();
-        $browser->waitForText('[data-testid=ledger]', '835 mm left');
+        $browser->waitForText('[data-testid=ledger]', $typed);
         $browser->waitForText('section[aria-label=Tally]', 'all saved');
         self::assertFalse($browser->has('[data-testid=unsent]'));
     }
