@@ -73,7 +73,7 @@ final class SetUpScreensTest extends SetUpCase
         $task = $this->begin('P-1', 'front', 'plumb-and-line', 'hub-marks', 'squares');
         $version = 1;
         foreach (['spot-offset' => '3 mm left', 'spot-along' => '1842', 'split' => '2 mm right', 'bar-left' => '2831', 'bar-right' => '2832', 'cross-left' => '3395', 'cross-right' => '3397', 'check-left' => '2217', 'check-right' => '2216', 'diagonal-left' => '6027', 'diagonal-right' => '6029'] as $call => $typed) {
-            [$status] = $this->client()->write($task, 'reading', $version++, ['call' => $call, 'typed' => $typed]);
+            [$status] = $this->client()->write($task, 'reading', $version++, ['call' => $call, 'typed' => $typed, 'confirmed' => true]);
             self::assertSame(200, $status, $call);
         }
         $browser->visit("/tasks/$task");
