@@ -512,7 +512,8 @@ final readonly class SetUp
             ? [$this->height?->uncertainty, $this->height?->tolerance]
             : [$this->deviation($name)?->uncertainty, $this->deviation($name)?->tolerance];
 
-        if ($this->plan->ground->isInSpace() && $tolerance !== null && abs($this->off($name)) > $tolerance * self::FAR) {
+        // What is less than its own uncertainty is no place to move to: the stand would follow the noise, again and again.
+        if ($this->plan->ground->isInSpace() && $tolerance !== null && abs($this->off($name)) > max($tolerance * self::FAR, $uncertainty ?? 0.0)) {
             return true;
         }
 

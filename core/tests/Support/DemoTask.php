@@ -25,6 +25,7 @@ use Lumbro\Core\Journal\StandMoved;
 use Lumbro\Core\Journal\StepDone;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Times;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Work\TaskState;
@@ -202,6 +203,15 @@ final class DemoTask
         $this->entries[] = new RunMade($this->id(), 'Ilse', 'now', $azimuth, $elevation, $level, 'done');
 
         return $this;
+    }
+
+    /** The reading that shows the target back where it was, where the proof waits for it. */
+    public function back(): self
+    {
+        $state = $this->state();
+        $call = (string) $state->present()->call;
+
+        return $state->run->isBack() || $state->present()->kind !== 'guard' ? $this : $this->read([$call => $state->setUp->readings[Times::once($call)]->value]);
     }
 
     public function last(): string

@@ -30,7 +30,7 @@ final class SealedTask
         foreach (DemoTask::floor('front') as $place => $read) {
             $order->note('floor', ['place' => $place, 'typed' => $read->typed]);
         }
-        $entries = (new DemoTask())->prepared()->settled(self::PLACED)->routine()->run($azimuth)->run($azimuth)->entries;
+        $entries = (new DemoTask())->prepared()->settled(self::PLACED)->routine()->run($azimuth)->run($azimuth)->back()->entries;
         $context = $order->context();
         $card = $context->cards['front'] ?? throw new \LogicException('The demo has a card for the front radar.');
         $bay = DemoTask::node('bays.json')->items()[0];
