@@ -18,6 +18,9 @@ final class Guarding
     /** A move costs so much with all that it makes due again, minutes: what settles the set-up where it stands may cost as much. */
     private const MOVE = 4.0;
 
+    /** After so many moves the stand is measured where it is: another would follow what is not known well enough. */
+    private const MOVES = 3;
+
     /** Where readings would take longer than this, adjusting takes less, minutes. */
     private const ADJUST = 10.0;
 
@@ -32,10 +35,10 @@ final class Guarding
             return null;
         }
         $here = $setUp->missing([], []);
-        if ($here !== null && $here !== [] && ($state->moves === [] || self::minutes($state, $here) <= self::MOVE)) {
+        if ($here !== null && $here !== [] && ($state->moves === [] || count($state->record->moves) >= self::MOVES || self::minutes($state, $here) <= self::MOVE)) {
             return self::asked($state, $here);
         }
-        if ($state->moves === []) {
+        if ($state->moves === [] || count($state->record->moves) >= self::MOVES) {
             $here = $setUp->missing();
 
             return $here === null || $here === [] ? null : self::asked($state, $here);
