@@ -8,7 +8,7 @@ namespace Lumbro\Core\Echo;
 final readonly class EchoLevel
 {
     /** Speed of light, mm/s. */
-    private const LIGHT = 299_792_458_000.0;
+    public const LIGHT = 299_792_458_000.0;
 
     /** An echo of nothing at all is given as this, so that it stays a number; dBsm. */
     private const NOTHING = -300.0;

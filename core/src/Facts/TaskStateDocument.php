@@ -27,6 +27,7 @@ use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
+use Lumbro\Core\Work\BroughtBack;
 use Lumbro\Core\Work\StageBoard;
 use Lumbro\Core\Work\TaskStanding;
 
@@ -42,7 +43,7 @@ final class TaskStateDocument
     /** The readings that tell best whether a move was made well, the best first. */
     private const TELLING = [
         'turn' => ['split', 'return-left', 'pose-turn', 'cross-left', 'diagonal-left', 'aim', 'split-far'],
-        'shift' => ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range'],
+        'shift' => BroughtBack::TELLING,
         'height' => ['height'],
     ];
 

@@ -55,24 +55,16 @@ final readonly class ReadingTaken extends Line implements Checked
     /** The same once the person has said that the tape shows it. */
     public function confirmed(): self
     {
-        return new self(
-            id: $this->id,
-            person: $this->person,
-            at: $this->at,
-            call: $this->call,
-            typed: $this->typed,
-            millimetres: $this->millimetres,
-            unit: $this->unit,
-            datum: $this->datum,
-            strikes: $this->strikes,
-            confirmed: true,
-            s: $this->s,
-            degrees: $this->degrees,
-        );
+        return $this->otherwise($this->datum, true);
     }
 
     /** The same as if it had been read to another datum. */
     public function readTo(string $datum): self
+    {
+        return $this->otherwise($datum, $this->confirmed);
+    }
+
+    private function otherwise(?string $datum, bool $confirmed): self
     {
         return new self(
             id: $this->id,
@@ -84,7 +76,7 @@ final readonly class ReadingTaken extends Line implements Checked
             unit: $this->unit,
             datum: $datum,
             strikes: $this->strikes,
-            confirmed: $this->confirmed,
+            confirmed: $confirmed,
             s: $this->s,
             degrees: $this->degrees,
         );

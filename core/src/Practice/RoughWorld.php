@@ -9,6 +9,7 @@ use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\FloorGround;
 use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Run\WalkPlan;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Survey\Layout;
 
@@ -137,7 +138,8 @@ final readonly class RoughWorld extends World
         $strength = $this->rough->of('echo');
 
         // Out and back: the phase turns once in half a wavelength.
-        $walked = 2 * $this->nudge * ($this->context->card->echo->frequency ?? 0.0) / 299.792458;
+        $frequency = $this->context->card->echo?->frequency;
+        $walked = $frequency === null ? 0.0 : 2 * $this->nudge / WalkPlan::wavelength($frequency);
 
         return $strength <= 0 ? 0.0 : 10 ** ($this->secondEcho() / 20) * (1.5 + 4.5 * $this->drawn->even('echo aside')) * cos(2 * M_PI * ($this->drawn->even("echo phase $this->position") + $walked));
     }

@@ -5,23 +5,27 @@ declare(strict_types=1);
 namespace Lumbro\Core\Run;
 
 use Lumbro\Core\Axis\Walk;
+use Lumbro\Core\Echo\EchoLevel;
 
 /** The walk: the axis read with the stand nudged along the range each time, so that a second echo turns its phase (maths, section 6). */
 final class WalkPlan
 {
-    /** Speed of light, mm per ns: a frequency in GHz divides it to a wavelength in mm. */
-    private const LIGHT = 299.792458;
-
     /** Each nudge turns the phase of a second echo by a quarter: an eighth of the wavelength. */
     private const STEP = 0.125;
 
     /** How finely a stand is nudged, mm. */
     private const FINE = 0.1;
 
+    /** The radar's wavelength, mm. */
+    public static function wavelength(float $gigahertz): float
+    {
+        return EchoLevel::LIGHT / ($gigahertz * 1e9);
+    }
+
     /** How far the stand goes each time, mm. */
     public static function step(float $gigahertz): float
     {
-        return ceil(self::STEP * self::LIGHT / $gigahertz / self::FINE) * self::FINE;
+        return ceil(self::STEP * self::wavelength($gigahertz) / self::FINE) * self::FINE;
     }
 
     /**

@@ -21,7 +21,7 @@ use Lumbro\Core\SetUp\MeasuringPlan;
 final class BroughtBack
 {
     /** The readings that tell best where the target is across, the best first. */
-    private const TELLING = ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range', 'spot-along'];
+    public const TELLING = ['spot-offset', 'split-far', 'pose-across', 'bar-left', 'scale-left', 'check-left', 'hub-left', 'range', 'spot-along'];
 
     /**
      * @param list<Line> $entries the task's record, in order
