@@ -64,7 +64,7 @@ final class CardTest extends TestCase
         self::assertSame(['642', '651', 'mm'], [$found['Spot: Height over the floor']['before'], $found['Spot: Height over the floor']['after'], $found['Spot: Height over the floor']['unit']]);
         self::assertSame(['top: 112', 'top: 115'], [$found['Target’s drawing']['before'], $found['Target’s drawing']['after']]);
         self::assertNull($found['Line: Reference line']['after']);
-        self::assertSame('The car’s own axis', Told::words($found['Line: Reference line']['before']), 'a choice in words, not its code');
+        self::assertSame('Car’s own axis', Told::words($found['Line: Reference line']['before']), 'a choice in words, not its code');
         self::assertSame('in another order', Told::words($found['Cautions']['after'] ?? null));
         self::assertStringContainsString('seconds 25', Told::words($found['Steps']['after'] ?? null));
     }
