@@ -68,7 +68,7 @@ abstract class SetUpCase extends BrowserCase
                 $this->browser->find("[data-testid=school-$school] label")->click();
             }
             $this->browser->press('Measure so');
-            $this->browser->find('[data-testid=schools-in-use]');
+            $this->untilInUse($task, array_values($schools));
         }
         $this->answers($task);
         $this->browser->visit("/tasks/$task");
@@ -87,6 +87,22 @@ abstract class SetUpCase extends BrowserCase
             $this->browser->visit("/tasks/$task");
         }
         $this->browser->find('[data-testid=floor-plan]');
+    }
+
+    /**
+     * Waits until the server has the schools that were chosen: what the screen shows may still be on its way there.
+     *
+     * @param list<string> $schools
+     */
+    private function untilInUse(string $task, array $schools): void
+    {
+        for ($deadline = microtime(true) + Browser::PATIENCE; microtime(true) < $deadline; usleep(50_000)) {
+            [, $state] = $this->client()->get("/api/tasks/$task");
+            if (array_diff($schools, array_column($state['method']['schools'], 'id')) === []) {
+                return;
+            }
+        }
+        self::fail('The schools that were chosen never came into use.');
     }
 
     /** Answers the preparation and the line with yes. */

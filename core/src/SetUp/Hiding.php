@@ -33,6 +33,9 @@ final class Hiding
     /** @var array<string, Guard|null> */
     private array $guards = [];
 
+    /** @var array<string, list<string>|null> what was looked for → what was found */
+    private array $missing = [];
+
     /** @param array<string, ReadingTaken> $readings call → reading */
     public function __construct(private readonly TaskContext $context, private readonly MeasuringPlan $plan, private readonly array $readings, private readonly Placement $placement) {}
 
@@ -58,6 +61,23 @@ final class Hiding
      * @return list<string>|null ids of calls and staffs in the order of work; null where even all of them fall short
      */
     public function missing(array $left = [], ?array $moved = null, array $spread = []): ?array
+    {
+        $asked = serialize([$left, $moved, $spread]);
+        if (! array_key_exists($asked, $this->missing)) {
+            $this->missing[$asked] = $this->searched($left, $moved, $spread);
+        }
+
+        return $this->missing[$asked];
+    }
+
+    /**
+     * @param array<string, float> $left
+     * @param list<string>|null    $moved
+     * @param array<string, float> $spread
+     *
+     * @return list<string>|null
+     */
+    private function searched(array $left, ?array $moved, array $spread): ?array
     {
         if ($moved !== null) {
             foreach (self::HANDS as $hands) {

@@ -285,24 +285,26 @@ final readonly class SetUp
     /**
      * The moves that would help: those of respects that do not hold but would if nothing were off.
      *
+     * @param bool $small whether less than its own uncertainty is worth a move
+     *
      * @return list<MoveKind> in the order that needs no going back
      */
-    public function wantedMoves(): array
+    public function wantedMoves(bool $small = false): array
     {
         if ($this->isConsistent() === false) {
             return [];
         }
         $wanted = [];
         if ($this->isPlaced()) {
-            if ($this->wouldHelp('yaw')) {
+            if ($this->wouldHelp('yaw', $small)) {
                 $wanted[] = MoveKind::Turn;
             }
-            $places = array_filter($this->plan->ground->respects(), fn(string $name): bool => $name !== 'yaw' && $this->wouldHelp($name));
+            $places = array_filter($this->plan->ground->respects(), fn(string $name): bool => $name !== 'yaw' && $this->wouldHelp($name, $small));
             if ($places !== []) {
                 $wanted[] = MoveKind::Shift;
             }
         }
-        if ($this->wouldHelp('height')) {
+        if ($this->wouldHelp('height', $small)) {
             $wanted[] = MoveKind::Height;
         }
 
@@ -502,7 +504,7 @@ final readonly class SetUp
         return $found;
     }
 
-    private function wouldHelp(string $name): bool
+    private function wouldHelp(string $name, bool $small): bool
     {
         $decision = $this->decision($name);
         if ($decision === null || $decision->verdict === Verdict::Holds) {
@@ -513,7 +515,7 @@ final readonly class SetUp
             : [$this->deviation($name)?->uncertainty, $this->deviation($name)?->tolerance];
 
         // What is less than its own uncertainty is no place to move to: the stand would follow the noise, again and again.
-        if ($this->plan->ground->isInSpace() && $tolerance !== null && abs($this->off($name)) > max($tolerance * self::FAR, $uncertainty ?? 0.0)) {
+        if ($this->plan->ground->isInSpace() && $tolerance !== null && abs($this->off($name)) > max($tolerance * self::FAR, $small ? 0.0 : $uncertainty ?? 0.0)) {
             return true;
         }
 

@@ -11,6 +11,7 @@ use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Numeric\Normal;
 use Lumbro\Core\Run\AxisFinding;
+use Lumbro\Core\SetUp\SetUp;
 
 /** The reading that brings to light what could be wrong and not show (need J43). */
 final class Guarding
@@ -54,6 +55,21 @@ final class Guarding
         $fixed = array_values(array_filter($then, static fn(string $id): bool => ! in_array($id, $spoiled, true)));
 
         return $fixed === [] ? null : self::asked($state, $fixed);
+    }
+
+    /**
+     * The moves to make now. What is off by less than its own uncertainty is moved only where no reading proves it as it stands.
+     *
+     * @param int $made how many were made
+     *
+     * @return list<MoveKind>
+     */
+    public static function moves(SetUp $setUp, int $made): array
+    {
+        $moves = $setUp->wantedMoves();
+        $stays = $moves !== [] || $made >= self::MOVES || ! $setUp->isPlaced() || $setUp->holds();
+
+        return $stays || $setUp->missing([], []) !== null ? $moves : $setUp->wantedMoves(true);
     }
 
     /** @param list<string> $ids */

@@ -76,7 +76,7 @@ final readonly class TaskState
         $this->record = new TaskRecord($entries, $this->plan->spoiledBy(...), $this->plan->spoiledByArm(...), $context->order->carMoved ?? [], $context->rules->isInSpace());
         $this->answers = [...$this->record->answers, ...($context->order->answers ?? [])];
         $this->setUp = new SetUp($context, $this->plan, $this->record->current(), [...$this->record->confirmed($this->record->position()), ...$this->floorAgain()]);
-        $this->moves = $this->setUp->wantedMoves();
+        $this->moves = Guarding::moves($this->setUp, count($this->record->moves));
         $this->expected = $this->expectedReadings();
         $this->due = $this->dueCalls();
         $this->bars = $this->interlock();
