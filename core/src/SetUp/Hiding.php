@@ -30,6 +30,8 @@ final class Hiding
 
     private ?Reliability $reliability = null;
 
+    private ?Completion $search = null;
+
     /** @var array<string, Guard|null> */
     private array $guards = [];
 
@@ -106,9 +108,10 @@ final class Hiding
         $candidates = array_values(array_filter($this->everything(), static fn(Observation $one): bool => in_array($one->id(), $pool, true)));
         $ids = array_map(static fn(Observation $one): string => $one->id(), $candidates);
         $costs = array_map($this->plan->minutes(...), $ids);
+        $search = new Completion($this->placement->solution, $candidates, [], $this->ways($ids));
         foreach (self::HANDS as $hands) {
             $tolerances = $this->tolerances($this->plan->respects(), $hands);
-            $found = $tolerances === null ? null : Completion::of($this->placement->solution, [...array_values($tolerances), ...$this->axes([], [], true)], $candidates, $costs, [], array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS, $this->ways($ids));
+            $found = $tolerances === null ? null : $search->cheapest([...array_values($tolerances), ...$this->axes([], [], true)], $costs, array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS);
             if ($found !== null) {
                 return $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
             }
@@ -195,7 +198,8 @@ final class Hiding
     {
         $candidates = $this->candidates();
         $ids = array_map(static fn(Observation $candidate): string => $candidate->id(), $candidates);
-        $found = Completion::of($this->placement->solution, $aims, $candidates, array_map(fn(string $id): float => $this->plan->minutes($id), $ids), ways: $this->ways($ids));
+        $this->search ??= new Completion($this->placement->solution, $candidates, [], $this->ways($ids));
+        $found = $this->search->cheapest($aims, array_map($this->plan->minutes(...), $ids));
 
         return $found === null ? null : $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
     }

@@ -20,6 +20,9 @@ final class Completion
     /** A reading whose place nothing else fixes cannot be left out. */
     private const ALONE = 1e-9;
 
+    /** Under which what every way may read is kept. */
+    private const COMMON = -1;
+
     /** The longest slip that shows at all, in standard uncertainties: at the least redundancy that tests. */
     private const LONGEST = 42.0;
 
@@ -31,6 +34,9 @@ final class Completion
 
     /** @var list<array<int, float>> of all unknowns, with whatever is read now */
     private array $covariance;
+
+    /** @var list<Aimed> */
+    private array $aims = [];
 
     /** @var array<int, float> equation → its own variance before its s, aᵀCa */
     private array $spread = [];
@@ -44,15 +50,25 @@ final class Completion
     /** @var array<int, true> the equations that count */
     private array $read = [];
 
+    /** @var array<int, float> equation → its row times what the candidate that is looked at shares with the unknowns */
+    private array $with = [];
+
     /** @var list<int> in which equations are looked at: what failed last fails most likely again */
     private array $order;
 
+    /** @var array<int, self|false> way → with all read that it may read, before any aim; false where it leaves something unknown */
+    private array $full = [];
+
     /**
-     * @param list<Aimed>          $aims
      * @param list<Observation>    $candidates
      * @param array<string, float> $bounds id → the largest error of it that could pass unseen
+     * @param list<array{priors: list<string>, without: list<int>}> $ways what gives way: priors that do not count where
+     *                                         some candidates are read, each time with the candidates that may not be read then;
+     *                                         after the first by which the aims are met with something given way, no more are tried
+     *
+     * @throws NoDirection where a candidate would say nothing
      */
-    private function __construct(private readonly Solution $solution, private readonly array $aims, array $candidates, array $bounds)
+    public function __construct(private readonly Solution $solution, private readonly array $candidates, array $bounds = [], private readonly array $ways = self::NOTHING_GIVES_WAY)
     {
         foreach ($solution->checked() as $one) {
             $this->equations[] = ['row' => array_combine($one->places, $one->row), 's' => $one->s, 'most' => $one->most];
@@ -64,43 +80,31 @@ final class Completion
         $this->order = array_keys($this->equations);
         $this->read = $this->own === 0 ? [] : array_fill(0, $this->own, true);
         $this->covariance = $solution->covarianceRows();
+        $this->spreads();
     }
 
     /**
      * @param list<Aimed>          $aims
-     * @param list<Observation>    $candidates
      * @param list<float>          $costs      minutes, ≥ 0, of each candidate
-     * @param array<string, float> $bounds
      * @param list<string|null>    $setUps     what has to be put up first for each candidate
      * @param array<string, float> $setUpCosts set-up → minutes, once; what stands already costs nothing
-     * @param list<array{priors: list<string>, without: list<int>}> $ways what gives way: priors that do not count where
-     *                                         some candidates are read, each time with the candidates that may not be read then;
-     *                                         after the first by which the aims are met with something given way, no more are tried
      *
      * @return list<int>|null indices of the candidates to read, rising; null where even all of them fall short
-     *
-     * @throws NoDirection where a candidate would say nothing
      */
-    public static function of(Solution $solution, array $aims, array $candidates, array $costs, array $bounds = [], array $setUps = [], array $setUpCosts = [], array $ways = self::NOTHING_GIVES_WAY): ?array
+    public function cheapest(array $aims, array $costs, array $setUps = [], array $setUpCosts = []): ?array
     {
-        $search = new self($solution, $aims, $candidates, $bounds);
-        $search->takes([]);
-        if ($search->meets()) {
+        if ((clone $this)->aimedAt($aims)->meets()) {
             return [];
         }
-        // What every way may read is taken once.
-        $common = array_values(array_diff(array_keys($candidates), ...array_column($ways, 'without')));
-        $search->reads($common);
         $best = null;
-        foreach ($ways as ['priors' => $priors, 'without' => $without]) {
-            $may = array_values(array_diff(array_keys($candidates), $without));
-            $way = clone $search;
-            $way->takes(array_values(array_diff($may, $common)));
-            if (! $way->doesWithout($priors) || ! $way->meets()) {
+        foreach ($this->ways as $at => ['priors' => $priors, 'without' => $without]) {
+            $way = $this->full($at);
+            $way = $way === null ? null : (clone $way)->aimedAt($aims);
+            if ($way?->meets() !== true) {
                 continue;
             }
             foreach (self::orders($costs, $setUps, $setUpCosts) as $order) {
-                $left = (clone $way)->thinned(array_values(array_intersect($order, $may)));
+                $left = (clone $way)->thinned(array_values(array_diff($order, $without)));
                 $cost = self::cost($left, $costs, $setUps, $setUpCosts);
                 if ($best === null || $cost < $best[0] - 1e-9) {
                     $best = [$cost, $left];
@@ -112,6 +116,25 @@ final class Completion
         }
 
         return $best[1] ?? null;
+    }
+
+    /** With all read that a way may read; null where what gives way leaves something unknown. Worked out once for whatever is aimed at. */
+    private function full(int $at): ?self
+    {
+        if (! isset($this->full[$at])) {
+            // What every way may read is taken once.
+            $common = array_values(array_diff(array_keys($this->candidates), ...array_column($this->ways, 'without')));
+            if (! isset($this->full[self::COMMON])) {
+                $this->full[self::COMMON] = clone $this;
+                $this->full[self::COMMON]->reads($common);
+            }
+            $way = clone $this->full[self::COMMON];
+            $way->reads(array_values(array_diff(array_keys($this->candidates), $this->ways[$at]['without'], $common)));
+            $way->spreads();
+            $this->full[$at] = $way->doesWithout($this->ways[$at]['priors']) ? $way : false;
+        }
+
+        return $this->full[$at] === false ? null : $this->full[$at];
     }
 
     /**
@@ -157,19 +180,25 @@ final class Completion
     }
 
     /**
-     * Takes some of the candidates beside what was read, and works out what all of it says of the aims.
+     * Works out what all that is read says of some aims.
      *
-     * @param list<int> $candidates
+     * @param list<Aimed> $aims
      */
-    private function takes(array $candidates): void
+    private function aimedAt(array $aims): self
     {
-        $this->reads($candidates);
-        $this->shared = $this->variance = [];
-        foreach ($this->aims as $aim) {
+        $this->aims = $aims;
+        foreach ($aims as $aim) {
             $carried = $this->carried($aim->figure->gradient);
             $this->shared[] = array_map(static fn(array $one): float => self::times($one['row'], $carried), $this->equations);
             $this->variance[] = self::times($aim->figure->gradient, $carried);
         }
+
+        return $this;
+    }
+
+    /** Works out how unsure each equation's own reading is with what is read. */
+    private function spreads(): void
+    {
         foreach ($this->equations as $i => $one) {
             $this->spread[$i] = self::times($one['row'], $this->carried($one['row']));
         }
@@ -209,6 +238,7 @@ final class Completion
                 return false;
             }
             unset($this->read[$at]);
+            $this->with = [];
             $this->leave($own, $scale);
         }
 
@@ -232,6 +262,7 @@ final class Completion
                 continue;
             }
             unset($this->read[$at]);
+            $this->with = [];
             if ($this->meets($own, $scale)) {
                 $this->leave($own, $scale);
             } else {
@@ -265,7 +296,7 @@ final class Completion
                 if (! isset($this->read[$i])) {
                     continue;
                 }
-                $with = $own === null ? 0.0 : self::times($this->equations[$i]['row'], $own);
+                $with = $own === null ? 0.0 : $this->with[$i] ??= self::times($this->equations[$i]['row'], $own);
                 if (! self::isSeen($this->equations[$i]['s'], $this->equations[$i]['most'], $this->shared[$k][$i] + $with * $gained, $this->spread[$i] + $with * $with / $scale, $variance, $aim->hidden)) {
                     $this->order = [$i, ...array_values(array_diff($this->order, [$i]))];
 
@@ -306,10 +337,7 @@ final class Completion
             $this->variance[$k] += $gained[$k] ** 2 * $scale;
         }
         foreach ($this->equations as $i => ['row' => $row]) {
-            $with = 0.0;
-            foreach ($row as $place => $derivative) {
-                $with += $derivative * $own[$place];
-            }
+            $with = $this->with[$i] ?? self::times($row, $own);
             if ($with !== 0.0) {
                 $this->spread[$i] += $with * $with / $scale;
                 foreach ($gained as $k => $by) {

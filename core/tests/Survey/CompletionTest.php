@@ -26,13 +26,13 @@ final class CompletionTest extends TestCase
     public function testNothingIsAskedForOfASurveyThatMeetsItsAims(): void
     {
         $solution = LeastSquares::solve($this->network(...$this->candidates()));
-        self::assertSame([], Completion::of($solution, [$this->aim($solution, 60.0)], $this->candidates(), [1.0, 1.0, 1.0, 1.0, 1.0]));
+        self::assertSame([], (new Completion($solution, $this->candidates()))->cheapest([$this->aim($solution, 60.0)], [1.0, 1.0, 1.0, 1.0, 1.0]));
     }
 
     public function testWhatCannotBeReachedIsSaid(): void
     {
         $solution = LeastSquares::solve($this->network());
-        self::assertNull(Completion::of($solution, [$this->aim($solution, 0.5)], $this->candidates(), [1.0, 1.0, 1.0, 1.0, 1.0]));
+        self::assertNull((new Completion($solution, $this->candidates()))->cheapest([$this->aim($solution, 0.5)], [1.0, 1.0, 1.0, 1.0, 1.0]));
     }
 
     public function testWhatIsChosenMeetsTheAimsAndNothingOfItIsNeedless(): void
@@ -44,7 +44,7 @@ final class CompletionTest extends TestCase
             $hidden = $times * $least;
             $solution = LeastSquares::solve($this->network());
             $costs = [0.6, 1.8, 1.8, 0.6, 1.2];
-            $chosen = Completion::of($solution, [$this->aim($solution, $hidden)], $this->candidates(), $costs);
+            $chosen = (new Completion($solution, $this->candidates()))->cheapest([$this->aim($solution, $hidden)], $costs);
             self::assertNotNull($chosen, "$hidden mm");
             self::assertTrue($this->meets($chosen, $hidden));
             foreach ($chosen as $one) {
