@@ -14,6 +14,7 @@ use Illuminate\Testing\TestResponse;
 use Lumbro\Core\SetUp\SiteFloor;
 use Tests\Support\Lines;
 use Tests\Support\TestDatabase;
+use Tests\Support\WorkDone;
 
 /** Requests through the whole application, on real PostgreSQL, as the application's own role. */
 abstract class FeatureCase extends TestCase
@@ -154,6 +155,12 @@ abstract class FeatureCase extends TestCase
 
     /** Follows the screen's advice until it says what is wanted; "run" is the first step of the routine. */
     protected function workUntil(string $wanted, string $number = '2471'): void
+    {
+        $this->actingAs($this->person());
+        WorkDone::once("$number $wanted", $this->order($number), fn() => $this->worked($wanted, $number));
+    }
+
+    private function worked(string $wanted, string $number): void
     {
         $this->prepare($number);
         for ($step = 0; $step < 120; $step++) {

@@ -20,9 +20,6 @@ final class Completion
     /** A reading whose place nothing else fixes cannot be left out. */
     private const ALONE = 1e-9;
 
-    /** Under which what every way may read is kept. */
-    private const COMMON = -1;
-
     /** The longest slip that shows at all, in standard uncertainties: at the least redundancy that tests. */
     private const LONGEST = 42.0;
 
@@ -56,7 +53,10 @@ final class Completion
     /** @var list<int> in which equations are looked at: what failed last fails most likely again */
     private array $order;
 
-    /** @var array<int, self|false> way → with all read that it may read, before any aim; false where it leaves something unknown */
+    /** With all read that every way may read. */
+    private ?self $common = null;
+
+    /** @var array<int, self|null> way → with all read that it may read, before any aim; null where it leaves something unknown */
     private array $full = [];
 
     /**
@@ -121,20 +121,19 @@ final class Completion
     /** With all read that a way may read; null where what gives way leaves something unknown. Worked out once for whatever is aimed at. */
     private function full(int $at): ?self
     {
-        if (! isset($this->full[$at])) {
-            // What every way may read is taken once.
+        if (! array_key_exists($at, $this->full)) {
             $common = array_values(array_diff(array_keys($this->candidates), ...array_column($this->ways, 'without')));
-            if (! isset($this->full[self::COMMON])) {
-                $this->full[self::COMMON] = clone $this;
-                $this->full[self::COMMON]->reads($common);
+            if ($this->common === null) {
+                $this->common = clone $this;
+                $this->common->reads($common);
             }
-            $way = clone $this->full[self::COMMON];
+            $way = clone $this->common;
             $way->reads(array_values(array_diff(array_keys($this->candidates), $this->ways[$at]['without'], $common)));
             $way->spreads();
-            $this->full[$at] = $way->doesWithout($this->ways[$at]['priors']) ? $way : false;
+            $this->full[$at] = $way->doesWithout($this->ways[$at]['priors']) ? $way : null;
         }
 
-        return $this->full[$at] === false ? null : $this->full[$at];
+        return $this->full[$at];
     }
 
     /**
