@@ -96,6 +96,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('practice', [PracticeController::class, 'open'])->middleware('may:work');
 
     Route::get('kit', [KitController::class, 'index']);
+    Route::get('kit/{item}/lessons', [KitController::class, 'lessons']);
     Route::post('kit', [KitController::class, 'save'])->middleware('may:register');
 
     Route::post('lines', [LineController::class, 'add'])->middleware('may:order');

@@ -9,6 +9,7 @@ use App\Input\Body;
 use App\Models\SealedRecord;
 use App\Models\SensorTask;
 use App\Models\User;
+use App\Records\Lessons;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderSummary;
@@ -61,7 +62,9 @@ final readonly class SealRecord
                 'order_version' => $file->order->version,
                 'sealed_at' => $now,
             ]);
+            Lessons::keep($file, $body->id);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);
+            Lessons::refresh($user->shop_id, $file->order->isSimulated());
             $file->row->hash = $hash;
             $file->row->sealed_at = $now;
             OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));

@@ -111,6 +111,7 @@ final class OrderFile
             'cards' => $cards,
             'rules' => Stored::decoded(ShopFloor::rules($row)),
             'register' => Stored::decoded(ShopFloor::register($row)),
+            'lessons' => Stored::decoded(ShopFloor::lessons($row, $tasks)),
         ], true);
     }
 

@@ -9,6 +9,7 @@ use Lumbro\Core\Catalogue\Card\CardAdjustment;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\Kit\Lesson;
 use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
 use Lumbro\Core\Catalogue\ShopRules\CodeSort;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
@@ -45,13 +46,14 @@ final class Published
         'enumerations' => ['The enumerations of the core', 'What answers and documents refer to.'],
         'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
         'scan' => ['What a scan tool read of a car\'s trouble codes', 'readAt and status are the tool\'s own words.'],
+        'lesson' => ['What a shop\'s own readings have taught of an instrument', 'The factor is how many times the stated uncertainty its readings scatter. zero and scale are what they came out as on the day at, in the last survey that checked them.'],
         'line' => ['A line as a person asks for it', 'As typed; what the record keeps of it is in order-line and record-line.'],
         'order-line' => ['A line of a repair order\'s record', 'Operations are named as in the catalogue, with @ and a sensor\'s id where they are done at one.'],
         'record-line' => ['A line of a task\'s record', 'Who recorded it when stands beside it in a sealed record.'],
         'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
     ];
 
-    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class];
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'lesson' => Lesson::class];
 
     /** @return array<string, list<string>> name → the words that its values are: each list stands once, in PHP */
     public static function enumerations(): array

@@ -9,6 +9,7 @@ use App\Http\Answer;
 use App\Input\Body;
 use App\Models\KitItem as KitRow;
 use App\Models\User;
+use App\Records\Lessons;
 use App\Records\Moment;
 use App\Records\ShopFloor;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +17,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\Kit\Lesson;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
@@ -53,23 +56,51 @@ final class KitController
         return Answer::json($this->page($user));
     }
 
+    /** How an instrument's own readings did. */
+    public function lessons(Request $request, string $item): JsonResponse
+    {
+        $user = Answer::user($request);
+        $row = KitRow::query()->where('shop_id', $user->shop_id)->where('id', $item)->first() ?? throw Refusal::notFound('kit-item');
+
+        return Answer::json(Lessons::history($user->shop_id, $row->item, ! $this->lessonsOf($user->shop_id)['real']));
+    }
+
+    /** @return array{real: bool, of: array<string, Lesson>} of real cars where there are any, else of simulated ones */
+    private function lessonsOf(string $shop): array
+    {
+        $rows = DB::table('lessons')->where('shop_id', $shop)->orderBy('simulated')->get();
+        $real = $rows->contains('simulated', false);
+        $of = [];
+        foreach ($rows as $row) {
+            if ((bool) $row->simulated !== $real) {
+                $of[$row->instrument] = Document::read(Lesson::class, Node::stored($row->document));
+            }
+        }
+
+        return ['real' => $real, 'of' => $of];
+    }
+
     /** @return array<string, mixed> */
     private function page(User $user): array
     {
         $rule = ShopFloor::of($user->shop_id)->rules->overdue;
         $today = Moment::today();
+        $lessons = $this->lessonsOf($user->shop_id);
         $rows = KitRow::query()->toBase()->where('shop_id', $user->shop_id)->orderBy('retired')->orderBy('sort')->orderBy('item')->get();
 
         return [
-            'items' => $rows->map(static function (\stdClass $row) use ($today): array {
+            'items' => $rows->map(static function (\stdClass $row) use ($today, $lessons): array {
+                $lesson = $lessons['of'][$row->item] ?? null;
                 $item = KitItem::read(Node::parse($row->document));
 
                 return [
                     'id' => $row->id, 'version' => (int) $row->version, 'retired' => (bool) $row->retired,
                     'document' => json_decode($row->document), 'overdue' => $item->check->isOverdue($today),
+                    'lesson' => $lesson === null ? null : ['factor' => $lesson->factor, 'readings' => $lesson->readings, 'redundancy' => $lesson->redundancy],
                 ];
             })->all(),
             'overdueRule' => ['bars' => $rule->bars, 'widening' => $rule->widening],
+            'taughtByReal' => $lessons['real'],
             'mayEdit' => $user->may(Act::Register),
         ];
     }

@@ -26,7 +26,7 @@ final class StateDocument
     public static function state(Node $node): array
     {
         $f = $node->fields(['basis', 'journal'], ['parts']);
-        $b = $f['basis']->fields(['today', 'vehicle', 'cards', 'rules', 'register'], ['core', 'sensor', 'bay', 'earlierLevels']);
+        $b = $f['basis']->fields(['today', 'vehicle', 'cards', 'rules', 'register'], ['core', 'sensor', 'bay', 'earlierLevels', 'lessons']);
         $j = $f['journal']->fields(['order'], ['task']);
         $order = OrderJournal::read($b, $j['order']->fewItems(OrderJournal::MOST));
         $task = isset($b['sensor']) ? TaskJournal::read($order, $b, isset($j['task']) ? $j['task']->fewItems(OrderJournal::MOST) : []) : null;

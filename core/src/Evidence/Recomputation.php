@@ -44,7 +44,7 @@ final readonly class Recomputation
         }
         // Records of before there were other rules do not name them.
         $rules = isset($record->fields['rules']) ? RuleSet::read($record->fields['rules']) : RuleSet::First;
-        $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : []);
+        $b = $record->basis->fields(['core', 'sensor', 'today', 'vehicle', 'cards', 'rules', 'register', 'bay', 'earlierLevels'], $record->edition === 2 ? ['order'] : ['lessons']);
         $order = OrderJournal::read($b, $record->orderLines());
         $task = TaskJournal::read($order, $b, $record->taskLines(), $rules);
         $document = TaskStateDocument::write($task);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\SetUp\CrossCheck;
 use Lumbro\Core\SetUp\Directions;
@@ -17,6 +19,9 @@ use Lumbro\Core\SetUp\TaskContext;
 /** What the survey says of itself: schools against each other, references, and the budget before the run. */
 final class SurveyDocument
 {
+    /** A factor nearer to 1 than this says nothing worth reading. */
+    private const TELLING = 0.05;
+
     /** @return array<string, mixed> lengths in mm, angles in degrees */
     public static function write(TaskContext $context, SetUp $setUp): array
     {
@@ -25,7 +30,31 @@ final class SurveyDocument
             'references' => array_map(static fn(ReferenceChoice $choice): array => self::reference($choice, $setUp->plan->ground->reference, $context->sensor->looksBack()), ReferenceChoice::of($setUp)),
             'budget' => array_map(static fn(SetUpBudget $budget): array => self::budget($context, $budget), SetUpBudget::of($context, $setUp)),
             'bounds' => $context->rules->isInSpace() ? self::bounds($context) : [],
+            'lessons' => self::lessons($context->kit),
         ];
+    }
+
+    /** @return list<Message> in what the kit counts otherwise than stated */
+    private static function lessons(Kit $kit): array
+    {
+        $said = [];
+        foreach ([$kit->tape, ...$kit->rules, $kit->staff] as $instrument) {
+            $lesson = $kit->lessons[$instrument->id] ?? null;
+            if ($lesson === null) {
+                continue;
+            }
+            if (abs($lesson->factor - 1) >= self::TELLING) {
+                $said[] = Message::of('lesson.counts', ['instrument' => $instrument->name, 'factor' => Quantity::number(round($lesson->factor, 2)), 'readings' => $lesson->readings]);
+            }
+            if ($lesson->at !== null && $instrument->sZero !== null && $instrument->zero === $lesson->zero) {
+                $said[] = Message::of('lesson.zero', ['instrument' => $instrument->name, 'zero' => Quantity::mm($lesson->zero, 1), 'at' => Quantity::day($lesson->at)]);
+            }
+            if ($lesson->at !== null && $instrument->sScale !== null && $instrument->scale === $lesson->scale) {
+                $said[] = Message::of('lesson.scale', ['instrument' => $instrument->name, 'scale' => Quantity::number(round(1000 * $lesson->scale, 2)), 'at' => Quantity::day($lesson->at)]);
+            }
+        }
+
+        return $said;
     }
 
     /** @return array<string, mixed> */

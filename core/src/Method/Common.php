@@ -56,7 +56,7 @@ final class Common
             $id,
             $rule->id ?? $ground->kit->tape->id,
             Reads::Sided,
-            $rule === null ? Handling::rule($ground->kit->tape) : Handling::rule($rule),
+            Handling::rule($ground->kit, $rule ?? $ground->kit->tape),
             static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Offset($id, $names->of($point), $line, $value, $s, $name, $value !== null && $value < 0),
             Trace::rule($ground->nearMark, $point),
             new CallDetails([...$with, 'by' => $rule === null ? 'tape' : 'rule'], $check),

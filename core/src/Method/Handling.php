@@ -23,19 +23,19 @@ final class Handling
     /** A tape between two points. */
     public static function tape(Kit $kit): float
     {
-        return StandardUncertainty::ofReading($kit->tape->accuracy, $kit->tape->resolution, self::MARKING);
+        return $kit->factor($kit->tape) * StandardUncertainty::ofReading($kit->tape->accuracy, $kit->tape->resolution, self::MARKING);
     }
 
     /** A rule read at a laser's spot. */
     public static function beam(Kit $kit): float
     {
-        return self::rule($kit->rule);
+        return self::rule($kit, $kit->rule);
     }
 
     /** The same with a rule, or a tape, of one's choice. */
-    public static function rule(MeasuringInstrument $rule): float
+    public static function rule(Kit $kit, MeasuringInstrument $rule): float
     {
-        return hypot(StandardUncertainty::ofReading($rule->accuracy, $rule->resolution, self::MARKING), self::BEAM);
+        return $kit->factor($rule) * hypot(StandardUncertainty::ofReading($rule->accuracy, $rule->resolution, self::MARKING), self::BEAM);
     }
 
     /** A distance along the line to a point that lies so far aside, mm: its foot on the line is laid by a large square. */
@@ -47,6 +47,6 @@ final class Handling
     /** A height read off a staff or an upright tape. */
     public static function staff(Kit $kit): float
     {
-        return StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution, self::MARKING);
+        return $kit->factor($kit->staff) * StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution, self::MARKING);
     }
 }

@@ -7,6 +7,7 @@ namespace Lumbro\Core\Record;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\Kit\Lesson;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Commands\Kinds;
@@ -63,7 +64,10 @@ final class OrderJournal implements OrderStanding
             Document::read(VehicleSheet::class, $basis['vehicle']),
             $cards,
             Document::read(ShopRules::class, $basis['rules']),
-            KitRegister::of(array_map(KitItem::read(...), $basis['register']->fewItems(self::ITEMS))),
+            KitRegister::of(
+                array_map(KitItem::read(...), $basis['register']->fewItems(self::ITEMS)),
+                array_map(static fn(Node $lesson): Lesson => Document::read(Lesson::class, $lesson), isset($basis['lessons']) ? $basis['lessons']->fewItems(self::ITEMS) : []),
+            ),
             $basis['today']->day(),
         );
     }

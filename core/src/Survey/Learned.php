@@ -13,6 +13,17 @@ final readonly class Learned
     private const LEAST = 0.7;
     private const MOST = 3.0;
 
+    /**
+     * @param float $seen       Σ v²/s² of one kind, s as stated before any factor
+     * @param float $redundancy Σ r of them
+     * @param int   $readings   how many they are
+     * @param float $weight     > 0
+     */
+    public static function ofSums(float $seen, float $redundancy, int $readings, float $weight = self::WEIGHT): self
+    {
+        return new self(max(self::LEAST, min(self::MOST, sqrt(($weight + $seen) / ($weight + $redundancy)))), $readings, $redundancy);
+    }
+
     private function __construct(public float $factor, public int $readings, public float $redundancy) {}
 
     /**
@@ -22,9 +33,7 @@ final readonly class Learned
     public static function from(array $residuals, float $weight = self::WEIGHT): self
     {
         $seen = array_sum(array_map(static fn(array $one): float => ($one['residual'] / $one['s']) ** 2, $residuals));
-        $redundancy = (float) array_sum(array_column($residuals, 'redundancy'));
-        $factor = sqrt(($weight + $seen) / ($weight + $redundancy));
 
-        return new self(max(self::LEAST, min(self::MOST, $factor)), count($residuals), $redundancy);
+        return self::ofSums($seen, (float) array_sum(array_column($residuals, 'redundancy')), count($residuals), $weight);
     }
 }

@@ -932,6 +932,24 @@ export const kitForms: Readonly<Record<'instrument' | 'stand' | 'target', { valu
         "wide": true,
         "choices": [],
         "said": "choice"
+      },
+      {
+        "key": "driftZero",
+        "kind": "number",
+        "unit": "mm",
+        "optional": true,
+        "wide": false,
+        "choices": [],
+        "said": "choice"
+      },
+      {
+        "key": "driftScale",
+        "kind": "number",
+        "unit": "",
+        "optional": true,
+        "wide": false,
+        "choices": [],
+        "said": "choice"
       }
     ],
     "lists": []

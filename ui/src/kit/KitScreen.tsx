@@ -13,6 +13,7 @@ import { Page } from '../shell/Page';
 import { kitForms } from '../api/forms.generated';
 import { useWords } from '../words/useWords';
 import { ItemForm, type Sort } from './ItemForm';
+import { Lessons } from './Lessons';
 import { say } from '../words/say';
 
 const SORTS = Object.keys(kitForms) as Sort[];
@@ -102,6 +103,7 @@ export function KitScreen() {
                     <Item
                       key={item.id}
                       item={item}
+                      real={data.taughtByReal}
                       onEdit={data.mayEdit ? () => edit(item.id) : null}
                     />
                   ))}
@@ -119,7 +121,15 @@ export function KitScreen() {
   );
 }
 
-function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) {
+function Item({
+  item,
+  real,
+  onEdit,
+}: {
+  item: KitItem;
+  real: boolean;
+  onEdit: (() => void) | null;
+}) {
   const words = useWords();
   const doc = item.document as Doc;
   const sort = doc['sort'] as Sort;
@@ -190,6 +200,7 @@ function Item({ item, onEdit }: { item: KitItem; onEdit: (() => void) | null }) 
             {doc['note']}
           </Typography>
         )}
+        <Lessons item={item} real={real} />
       </Box>
       {onEdit && (
         <Button

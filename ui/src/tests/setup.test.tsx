@@ -205,6 +205,7 @@ describe('a pose', () => {
 const told = (amount: number, direction: string) => ({ amount, direction, uncertainty: 0.1 });
 
 const survey: Survey = {
+  lessons: [],
   bounds: [
     { says: 'A plumbed mark off the middle', most: 20, changed: true },
     { says: 'A rule’s end', most: 30, changed: false },

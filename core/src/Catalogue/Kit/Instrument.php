@@ -7,6 +7,7 @@ namespace Lumbro\Core\Catalogue\Kit;
 use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Fields\Inline;
+use Lumbro\Core\Fields\Number;
 use Lumbro\Core\Fields\Tagged;
 use Lumbro\Core\Fields\Text;
 
@@ -16,7 +17,11 @@ final readonly class Instrument
 {
     public const KINDS = ['tape', 'rule', 'staff', 'laser', 'level', 'inclinometer', 'film-gauge', 'charger', 'scan-tool'];
 
-    /** @param string $kind one of KINDS */
+    /**
+     * @param string     $kind       one of KINDS
+     * @param float|null $driftZero  how far its zero drifts, mm for the root of a month, a standard deviation; null where nobody said
+     * @param float|null $driftScale the same of its scale, without unit
+     */
     public function __construct(
         #[Choice(self::KINDS)]
         public string $kind,
@@ -26,12 +31,16 @@ final readonly class Instrument
         public Check $check,
         #[Text]
         public string $note = '',
+        #[Number('mm', 0, 100)]
+        public ?float $driftZero = null,
+        #[Number('', 0, 0.05)]
+        public ?float $driftScale = null,
     ) {}
 
-    /** As it counts on a day: an overdue one with its uncertainties widened. */
-    public function on(string $today, OverdueRule $rule): MeasuringInstrument
+    /** As it counts on a day, by what its own readings taught: an overdue one with its uncertainties widened. */
+    public function on(string $today, OverdueRule $rule, ?Lesson $lesson = null): MeasuringInstrument
     {
-        $m = $this->measures;
+        $m = $lesson?->carriedTo($this, $today) ?? $this->measures;
         if (! $this->check->isOverdue($today) || $rule->widening <= 1) {
             return $m;
         }

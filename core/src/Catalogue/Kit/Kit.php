@@ -14,6 +14,7 @@ final readonly class Kit
      * @param float $targetAhead of the stand's origin, mm
      * @param float $targetLeft  of the stand's axis, mm
      * @param list<MeasuringInstrument> $rules all that are in order, the first among them
+     * @param array<string, Lesson>     $lessons instrument → what its own readings taught
      */
     public function __construct(
         public MeasuringInstrument $tape,
@@ -25,12 +26,19 @@ final readonly class Kit
         /** half the stand's width, for the drawing */
         public float $halfWidth,
         public array $rules = [],
+        public array $lessons = [],
     ) {}
+
+    /** How many times the stated uncertainty an instrument's own readings scatter; 1 where they taught nothing. */
+    public function factor(MeasuringInstrument $instrument): float
+    {
+        return ($this->lessons[$instrument->id] ?? null)->factor ?? 1.0;
+    }
 
     /** The same with the target on an arm, mm left of the stand's axis in the stand's own sense. */
     public function withTargetLeft(float $left): self
     {
-        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules);
+        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules, lessons: $this->lessons);
     }
 
     /** The longest rule beside the usual one; null where there is none. */

@@ -14,16 +14,21 @@ final readonly class KitRegister
      * @param list<Instrument> $instruments
      * @param list<Stand>      $stands
      * @param list<Target>     $targets
+     * @param array<string, Lesson> $lessons instrument → what its own readings taught
      */
-    private function __construct(public array $instruments, public array $stands, public array $targets) {}
+    private function __construct(public array $instruments, public array $stands, public array $targets, public array $lessons) {}
 
-    /** @param list<Instrument|Stand|Target> $items */
-    public static function of(array $items): self
+    /**
+     * @param list<Instrument|Stand|Target> $items
+     * @param list<Lesson>                  $lessons
+     */
+    public static function of(array $items, array $lessons = []): self
     {
         return new self(
             array_values(array_filter($items, static fn(object $item): bool => $item instanceof Instrument)),
             array_values(array_filter($items, static fn(object $item): bool => $item instanceof Stand)),
             array_values(array_filter($items, static fn(object $item): bool => $item instanceof Target)),
+            array_column($lessons, null, 'instrument'),
         );
     }
 
@@ -42,15 +47,21 @@ final readonly class KitRegister
         }
 
         return new Kit(
-            $tape->on($today, $rule),
-            $ruler->on($today, $rule),
-            $staff->on($today, $rule),
+            $this->counted($tape, $today, $rule),
+            $this->counted($ruler, $today, $rule),
+            $this->counted($staff, $today, $rule),
             $stand->name,
             $stand->targetAhead,
             $stand->targetLeft,
             halfWidth: $stand->halfWidth,
-            rules: array_map(static fn(Instrument $known): MeasuringInstrument => $known->on($today, $rule), $this->inOrder('rule', $today, $ruler)),
+            rules: array_map(fn(Instrument $known): MeasuringInstrument => $this->counted($known, $today, $rule), $this->inOrder('rule', $today, $ruler)),
+            lessons: $this->lessons,
         );
+    }
+
+    private function counted(Instrument $instrument, string $today, OverdueRule $rule): MeasuringInstrument
+    {
+        return $instrument->on($today, $rule, $this->lessons[$instrument->measures->id] ?? null);
     }
 
     /** @return list<Instrument> the chosen one, then all others of its kind that are not overdue */

@@ -48,6 +48,15 @@ export function SurveySheet({
           ))}
           <CrossChecks survey={survey.data} display={display} />
           <References survey={survey.data} />
+          {survey.data.lessons.length > 0 && (
+            <Part title={say('screen.survey-sheet.lessons')}>
+              <Box component="ul" data-testid="lessons" sx={{ pl: 2.5, my: 0.5 }}>
+                {survey.data.lessons.map((lesson) => (
+                  <li key={lesson}>{lesson}</li>
+                ))}
+              </Box>
+            </Part>
+          )}
           <Bounds survey={survey.data} display={display} />
         </>
       )}

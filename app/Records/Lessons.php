@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Catalogue\Kit\Lesson;
+use Lumbro\Core\Fields\Document;
+use Lumbro\Core\SetUp\Taught;
+use Lumbro\Core\Survey\Learned;
+
+/** What a shop's sealed set-ups teach of its instruments. Practice teaches nothing, and a simulated car only what simulated ones are measured with. */
+final class Lessons
+{
+    /** Keeps what a set-up teaches beside the seal it was closed by. */
+    public static function keep(TaskFile $file, string $seal): void
+    {
+        if ((bool) $file->order->row->practice) {
+            return;
+        }
+        $taught = Taught::of($file->context(), $file->state()->setUp);
+        $own = ['shop_id' => $file->row->shop_id, 'sealed_record_id' => $seal, 'simulated' => $file->order->isSimulated()];
+        DB::table('residuals')->insert(array_map(static fn(array $one, int $position): array => [...$own, 'position' => $position, ...$one], $taught->readings, array_keys($taught->readings)));
+        DB::table('instrument_errors')->insert(array_map(static fn(array $one): array => [...$own, ...$one], $taught->errors));
+    }
+
+    /** Adds up anew what all seals that stand teach. */
+    public static function refresh(string $shop, bool $simulated): void
+    {
+        $last = [];
+        foreach (self::standing('instrument_errors', $shop, $simulated)->orderBy('s.sealed_at')->get(['r.instrument', 'r.error', 'r.value', 'r.s', 's.sealed_at']) as $row) {
+            $last[$row->instrument][$row->error] = ['value' => (float) $row->value, 's' => (float) $row->s, 'at' => substr(Moment::read($row->sealed_at), 0, 10)];
+        }
+        $rows = [];
+        foreach (self::sums(self::standing('residuals', $shop, $simulated)->groupBy('r.instrument')) as $sum) {
+            $learned = Learned::ofSums((float) $sum->seen, (float) $sum->redundancy, (int) $sum->readings);
+            $zero = $last[$sum->instrument]['zero'] ?? null;
+            $scale = $last[$sum->instrument]['scale'] ?? null;
+            $at = max($zero['at'] ?? '', $scale['at'] ?? '');
+            $lesson = new Lesson($sum->instrument, $learned->factor, $learned->readings, $learned->redundancy, $zero['value'] ?? null, $zero['s'] ?? null, $scale['value'] ?? null, $scale['s'] ?? null, $at === '' ? null : $at);
+            $rows[] = ['shop_id' => $shop, 'simulated' => $simulated, 'instrument' => $sum->instrument, 'document' => json_encode(Document::write($lesson), JSON_THROW_ON_ERROR)];
+        }
+        DB::table('lessons')->where('shop_id', $shop)->where('simulated', $simulated)->whereNotIn('instrument', array_column($rows, 'instrument'))->delete();
+        DB::table('lessons')->upsert($rows, ['shop_id', 'simulated', 'instrument'], ['document']);
+    }
+
+    /**
+     * How an instrument did, month by month and by whom: what its factor rests on.
+     *
+     * @return array{months: list<array<string, mixed>>, people: list<array<string, mixed>>} latest month first
+     */
+    public static function history(string $shop, string $instrument, bool $simulated): array
+    {
+        $of = static fn(string $by, string $name): array => self::sums(
+            self::standing('residuals', $shop, $simulated)->where('r.instrument', $instrument)->groupBy('r.instrument')->groupByRaw($by)->selectRaw("$by as $name")->orderByRaw("$by desc")->limit(24),
+        );
+        $told = static function (\stdClass $sum, string $name): array {
+            $learned = Learned::ofSums((float) $sum->seen, (float) $sum->redundancy, (int) $sum->readings);
+
+            return [$name => $sum->$name, 'readings' => $learned->readings, 'redundancy' => $learned->redundancy, 'factor' => $learned->factor];
+        };
+
+        return [
+            'months' => array_map(static fn(\stdClass $sum): array => $told($sum, 'month'), $of("to_char(s.sealed_at, 'YYYY-MM')", 'month')),
+            'people' => array_map(static fn(\stdClass $sum): array => $told($sum, 'person'), $of('r.person', 'person')),
+        ];
+    }
+
+    /** Rows of the seals that stand: of a reopened record, its last. */
+    private static function standing(string $table, string $shop, bool $simulated): Builder
+    {
+        return DB::table("$table as r")
+            ->join('sealed_records as s', static fn($on) => $on->on('s.shop_id', 'r.shop_id')->on('s.id', 'r.sealed_record_id'))
+            ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 's.shop_id')->on('t.sealed_record_id', 's.id'))
+            ->where('r.shop_id', $shop)
+            ->where('r.simulated', $simulated);
+    }
+
+    /**
+     * What was read twice can only show that it scatters more than stated: whoever remembers the first reading reads the
+     * second one alike, and a whole shop would seem better than it is.
+     *
+     * @return list<\stdClass> with instrument, seen, redundancy and readings
+     */
+    private static function sums(Builder $of): array
+    {
+        return array_values($of->selectRaw('r.instrument, coalesce(sum((r.residual / r.s) ^ 2) filter (where not r.again), 0)'
+            . ' + greatest(coalesce(sum((r.residual / r.s) ^ 2) filter (where r.again), 0), coalesce(sum(r.redundancy) filter (where r.again), 0)) as seen'
+            . ', sum(r.redundancy) as redundancy, count(*) as readings')->get()->all());
+    }
+}
