@@ -16,6 +16,9 @@ use Tests\Support\TestDatabase;
 /** The served application with the demo shop, and a browser on it. */
 abstract class BrowserCase extends TestCase
 {
+    /** Whether a test looks at what the page asks for. */
+    protected const HOSTS = false;
+
     protected static AppServer $server;
 
     protected Browser $browser;
@@ -41,7 +44,7 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->browser = Browser::open(self::$server->address());
+        $this->browser = Browser::open(self::$server->address(), static::HOSTS);
     }
 
     protected function tearDown(): void

@@ -15,6 +15,8 @@ final class HardestOrderTest extends RunCase
 {
     use Intaking;
 
+    protected const HOSTS = true;
+
     /** What is true of each sensor: one is corrected electronically, one looks aside and has no adjuster. */
     private const TRUTH = [
         'front-left' => ['mount' => ['azimuth' => 0.78, 'elevation' => -0.2], 'seed' => 41],

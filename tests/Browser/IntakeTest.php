@@ -9,6 +9,8 @@ final class IntakeTest extends BrowserCase
 {
     use Intaking;
 
+    protected const HOSTS = true;
+
     private const ESTIMATE = "order,vehicle,plate,vin,line,operation,state\n"
         . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Rear bumper refinish,,done\n"
         . "3001,Quillon Sable,CL 3001,0CLSABL26R0002471,Tidy the wiring loom,,done\n";
