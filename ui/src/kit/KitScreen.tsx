@@ -95,6 +95,7 @@ export function KitScreen() {
                   display: 'grid',
                   gap: 1.25,
                   gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' },
+                  alignItems: 'start',
                 }}
               >
                 {data.items
@@ -206,6 +207,7 @@ function Item({
         <Button
           color="inherit"
           onClick={onEdit}
+          sx={{ alignSelf: 'flex-start' }}
           aria-label={say('screen.kit-screen.change', { doc: textOf(doc['name']) })}
         >
           {say('screen.kit-screen.change-it')}

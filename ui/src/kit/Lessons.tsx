@@ -79,7 +79,7 @@ function Rows({
   rows: { name: string; readings: number; redundancy: number; factor: number }[];
 }) {
   return (
-    <Table size="small" aria-label={title} sx={{ mb: 1 }}>
+    <Table size="small" aria-label={title} sx={{ mb: 1, tableLayout: 'fixed' }}>
       <TableHead>
         <TableRow>
           <TableCell sx={{ px: 0 }}>{title}</TableCell>

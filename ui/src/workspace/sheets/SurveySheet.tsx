@@ -77,7 +77,10 @@ function Bounds({ survey, display }: { survey: Survey; display: LengthDisplay })
       <Box component="ul" data-testid="bounds" sx={{ pl: 2.5, my: 0.5 }}>
         {survey.bounds.map((bound) => (
           <li key={bound.says}>
-            {bound.says}: {length(bound.most, display)}
+            {bound.says}:{' '}
+            <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
+              {length(bound.most, display)}
+            </Box>
             {bound.changed && ` (${say('screen.survey-sheet.bound-changed')})`}
           </li>
         ))}
