@@ -65,7 +65,7 @@ final class OrderFile
 
     /**
      * @param \stdClass                           $row    as the query above gives it
-     * @param array{version: int, at: string}|null $sealed the version of the order's journal to show it at, and when it was sealed; null for as it stands
+     * @param array{version: int, at: string, lessons: string}|null $sealed the version of the order's journal to show it at, when it was sealed and by what lessons, as JSON; null for as it stands
      */
     public static function of(\stdClass $row, ?array $sealed = null): self
     {
@@ -85,7 +85,7 @@ final class OrderFile
             ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
         $today = $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10);
         $journal = new OrderJournal(
-            OrderJournal::context(self::basis($row, $tasks, $today)->members()),
+            OrderJournal::context(self::basis($row, $tasks, $today, $sealed['lessons'] ?? null)->members()),
             array_values($lines->map(static fn(\stdClass $line): OrderLine => Kinds::orderLine(...Stored::line($line)))->all()),
         );
 
@@ -97,7 +97,7 @@ final class OrderFile
      *
      * @param array<\stdClass> $tasks
      */
-    private static function basis(\stdClass $row, array $tasks, string $today): Node
+    private static function basis(\stdClass $row, array $tasks, string $today, ?string $lessons): Node
     {
         $documents = [];
         $cards = new \stdClass();
@@ -111,7 +111,7 @@ final class OrderFile
             'cards' => $cards,
             'rules' => Stored::decoded(ShopFloor::rules($row)),
             'register' => Stored::decoded(ShopFloor::register($row)),
-            'lessons' => Stored::decoded(ShopFloor::lessons($row, $tasks)),
+            'lessons' => Stored::decoded($lessons ?? ShopFloor::lessons($row, $tasks)),
         ], true);
     }
 

@@ -92,7 +92,7 @@ final class Recorder
             'unit' => $reading->unit,
             'datum_from' => $call?->trace?->from,
             'datum_to' => $reading->datum,
-            'instrument' => $call->instrument ?? '',
+            'instrument' => $reading->instrument ?? $call->instrument ?? '',
             'strikes_id' => $reading->strikes,
             'confirmed' => $reading->confirmed,
         ];

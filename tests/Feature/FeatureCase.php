@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
 use Lumbro\Core\SetUp\SiteFloor;
+use Lumbro\Core\Work\Present;
 use Tests\Support\Lines;
 use Tests\Support\TestDatabase;
 use Tests\Support\WorkDone;
@@ -175,16 +176,25 @@ abstract class FeatureCase extends TestCase
                 $this->step($number);
             } elseif ($present->kind === 'repeat') {
                 $this->write('asked', ['command' => 'read'], $number)->assertOk();
-            } elseif ($present->kind === 'survey-floor') {
-                foreach ($present->call === null ? SiteFloor::places($this->file($number)->context()) : [$present->call] as $place) {
-                    $this->write('floor', ['place' => $place, 'typed' => $this->meter("floor-$place", $number)], $number)->assertOk();
-                }
             } else {
-                $call = (string) $present->call;
-                $this->write('reading', ['call' => $call, 'typed' => $this->meter($call, $number), ...(str_starts_with($call, 'height') ? ['datum' => 'centre'] : [])], $number)->assertOk();
+                $this->measure($present, $number);
             }
         }
         self::fail("It never came to {$wanted}.");
+    }
+
+    /** Reads what is asked for, off the floor or with the meter. */
+    protected function measure(Present $asked, string $number): void
+    {
+        if ($asked->kind === 'survey-floor') {
+            foreach ($asked->call === null ? SiteFloor::places($this->file($number)->context()) : [$asked->call] as $place) {
+                $this->write('floor', ['place' => $place, 'typed' => $this->meter("floor-$place", $number)], $number)->assertOk();
+            }
+
+            return;
+        }
+        $call = (string) $asked->call;
+        $this->write('reading', ['call' => $call, 'typed' => $this->meter($call, $number), ...(str_starts_with($call, 'height') ? ['datum' => 'centre'] : [])], $number)->assertOk();
     }
 
     /** Does the step of the card that is due.

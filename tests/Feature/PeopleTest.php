@@ -182,6 +182,7 @@ final class PeopleTest extends FeatureCase
             '{import}' => (string) Str::uuid7(), '{archive}' => (string) Str::uuid7(), '{hash}' => str_repeat('a', 64), '{form}' => 'json', '{call}' => 'split', '{cause}' => 'bracket',
             '{card}' => (string) DB::table('procedure_cards')->where('shop_id', $this->person()->shop_id)->value('id'), '{other}' => (string) DB::table('procedure_cards')->where('shop_id', $this->person()->shop_id)->value('id'),
             '{bay}' => (string) DB::table('bays')->where('shop_id', $this->person()->shop_id)->value('id'), '{person}' => $this->person('Bram Tolley')->id,
+            '{item}' => (string) DB::table('kit_items')->where('shop_id', $this->person()->shop_id)->value('id'),
         ];
         $filled = strtr($address->uri(), $known);
         self::assertStringNotContainsString('{', $filled, 'an address with a part this test does not know');

@@ -134,4 +134,18 @@ final class SetUpTest extends FeatureCase
 
         return is_string($id) ? $id : self::fail('There is no such task.');
     }
+
+    public function testAReadingNamesWhatItWasTakenWith(): void
+    {
+        $this->prepare();
+        $this->write('reading', ['call' => 'spot-offset', 'typed' => '0'])->assertOk();
+        $this->write('reading', ['call' => 'spot-along', 'typed' => '1840', 'instrument' => 'film-1'])->assertStatus(422)->assertJsonPath('path', '/payload/instrument');
+        $this->write('reading', ['call' => 'height', 'typed' => '642', 'datum' => 'centre', 'instrument' => 'tape-2'])->assertStatus(422)->assertJsonPath('path', '/payload/instrument');
+        $state = $this->write('reading', ['call' => 'spot-along', 'typed' => '1840', 'instrument' => 'tape-2'])->assertOk();
+        $calls = array_column((array) $state->json('calls'), null, 'id');
+        self::assertSame(['Steel tape, 5 m', 'Steel tape, 8 m'], array_column($calls['spot-along']['choices'], 'name'));
+        self::assertSame('Steel tape, 8 m', $calls['spot-along']['reading']['instrument']);
+        self::assertNull($calls['spot-offset']['reading']['instrument'], 'the usual one is not told again');
+        self::assertSame(['rule-1', 'tape-2'], DB::table('readings')->where('sensor_task_id', $this->task())->orderBy('version')->pluck('instrument')->all());
+    }
 }

@@ -21,5 +21,7 @@ final readonly class ReadingWish
         public ?string $strikes = null,
         #[Text(60)]
         public ?string $accuracy = null,
+        #[Text(80)]
+        public ?string $instrument = null,
     ) {}
 }

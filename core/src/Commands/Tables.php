@@ -40,7 +40,8 @@ final class Tables
                 new F\Field('datum', 'datum', null, new F\Text(most: 80), optional: true),
                 new F\Field('strikes', 'strikes', null, new F\Text(most: 80), optional: true),
                 new F\Field('accuracy', 'accuracy', null, new F\Text(most: 60), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\ReadingWish => new \Lumbro\Core\Commands\ReadingWish($kinds[0]->read($f['call']), $kinds[1]->read($f['typed']), isset($f['datum']) ? $kinds[2]->read($f['datum']) : null, isset($f['strikes']) ? $kinds[3]->read($f['strikes']) : null, isset($f['accuracy']) ? $kinds[4]->read($f['accuracy']) : null)),
+                new F\Field('instrument', 'instrument', null, new F\Text(most: 80), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\ReadingWish => new \Lumbro\Core\Commands\ReadingWish($kinds[0]->read($f['call']), $kinds[1]->read($f['typed']), isset($f['datum']) ? $kinds[2]->read($f['datum']) : null, isset($f['strikes']) ? $kinds[3]->read($f['strikes']) : null, isset($f['accuracy']) ? $kinds[4]->read($f['accuracy']) : null, isset($f['instrument']) ? $kinds[5]->read($f['instrument']) : null)),
             \Lumbro\Core\Commands\ReasonWish::class => new F\Table(\Lumbro\Core\Commands\ReasonWish::class, [
                 new F\Field('reason', 'reason', null, new F\Text()),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\ReasonWish => new \Lumbro\Core\Commands\ReasonWish($kinds[0]->read($f['reason']))),

@@ -54,6 +54,7 @@ final readonly class TakeReading extends Command
             strikes: $read->strikes,
             s: self::accuracy($call, $read->accuracy),
             degrees: $unit === 'deg' ? $value : null,
+            instrument: $read->instrument,
         )];
     }
 
@@ -71,6 +72,10 @@ final readonly class TakeReading extends Command
         }
         if ($call->details->statesAccuracy !== ($line->s !== null)) {
             throw InvalidInput::because('/payload/accuracy', $line->s !== null ? 'reading.accuracy-of-instrument' : 'reading.accuracy-missing', $line->s !== null ? [] : ['angle' => $call->reads === Reads::Turn ? 'yes' : 'no', 'example' => Quantity::mm(3)]);
+        }
+        $choices = array_column($now->plan()->choices($call), 'name', 'id');
+        if ($line->instrument !== null && $line->instrument !== $call->instrument && ! isset($choices[$line->instrument])) {
+            throw InvalidInput::because('/payload/instrument', 'reading.which-instrument', ['instruments' => array_values($choices), 'any' => $choices === [] ? 'no' : 'yes']);
         }
         if ($line->strikes !== null) {
             self::isOfCall($now, $line->strikes, $call);

@@ -10,6 +10,7 @@ use Lumbro\Core\Axis\PlacementError;
 use Lumbro\Core\Catalogue\Card\CardPolarSpot;
 use Lumbro\Core\Catalogue\Card\CardSpot;
 use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
 use Lumbro\Core\Intake\OwedReason;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\ReadingTaken;
@@ -72,7 +73,7 @@ final class TaskStateDocument
             'card' => self::card($context, $state->plan->requiredHeight()),
             'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($call, in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), $readings[$call->id] ?? null), array_values($state->calls())),
+            'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), $readings[$call->id] ?? null), array_values($state->calls())),
             'method' => self::method($context, $state->plan),
             'floor' => SiteFloorDocument::write($state->context, $state->plan, $present->kind === 'survey-floor' ? $present->call : null),
             'guards' => self::guards($state->setUp),
@@ -211,12 +212,13 @@ final class TaskStateDocument
     }
 
     /**
+     * @param list<MeasuringInstrument> $choices  what it can be taken with, the usual one first
      * @param float|null                $expected what it should read now, mm or degrees
      * @param array<string, mixed>|null $reading  the one that counts
      *
      * @return array<string, mixed>
      */
-    private static function call(Call $call, bool $due, ?float $expected, ?array $reading): array
+    private static function call(Call $call, array $choices, bool $due, ?float $expected, ?array $reading): array
     {
         return [
             'id' => $call->id,
@@ -227,6 +229,7 @@ final class TaskStateDocument
             'datums' => $call->details->datums,
             'check' => $call->isCheck(),
             'instrument' => $call->instrument,
+            'choices' => array_map(static fn(MeasuringInstrument $one): array => ['id' => $one->id, 'name' => $one->name], $choices),
             'due' => $due,
             'expected' => $expected,
             'reading' => $reading,
@@ -244,6 +247,8 @@ final class TaskStateDocument
             'value' => $reading->value,
             'unit' => $reading->unit,
             'datum' => $reading->datum,
+            // Only where it was not the usual one.
+            'instrument' => $reading->instrument === null || $reading->instrument === $plan->call($reading->call)?->instrument ? null : $plan->context->kit->instrument($reading->instrument)?->name,
             'fate' => $record->fate($reading),
             'unchecked' => $unchecked && $record->fate($reading) === 'counts',
             'person' => $reading->person,

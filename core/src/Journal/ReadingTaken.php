@@ -23,6 +23,7 @@ final readonly class ReadingTaken extends Line implements Checked
      * @param string|null $datum   heights only: what the height was read to
      * @param string|null $strikes id of the reading it corrects
      * @param bool        $confirmed it lies far outside what was expected, and the person said that the tape shows it
+     * @param string|null $instrument what it was taken with, id in the kit; null for the usual one
      * @param float|null  $s         standard uncertainty stated with the reading, in the value's unit, > 0; null for the instrument's
      */
     public function __construct(
@@ -47,6 +48,8 @@ final readonly class ReadingTaken extends Line implements Checked
         public ?float $s = null,
         #[Number('°')]
         public ?float $degrees = null,
+        #[Text(null)]
+        public ?string $instrument = null,
     ) {
         parent::__construct($id, $person, $at);
         $this->value = $degrees ?? $millimetres ?? 0.0;
@@ -79,6 +82,7 @@ final readonly class ReadingTaken extends Line implements Checked
             confirmed: $confirmed,
             s: $this->s,
             degrees: $this->degrees,
+            instrument: $this->instrument,
         );
     }
 

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Method;
 
+use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Numeric\Angle;
 use Lumbro\Core\Survey\Observation\Again;
 use Lumbro\Core\Survey\Observation\Observation;
+use Lumbro\Core\Survey\Observation\ReadBy;
 
 /** One reading a school asks for: how it is typed, what it is read with, and its equation. */
 final readonly class Call
@@ -59,6 +62,30 @@ final readonly class Call
             $equation === null ? null : static fn(Names $names, ?float $value, float $s, float $rise): Observation => new Again($id, $equation($names, $value, $s, $rise)),
             $this->trace,
             $this->details->again($this, $time),
+        );
+    }
+
+    /**
+     * The same taken with another instrument of the same kind.
+     *
+     * @param string $name of that one in the survey
+     */
+    public function by(Kit $kit, string $kind, MeasuringInstrument $other, string $name): self
+    {
+        $usual = $kit->instrument($this->instrument);
+        $own = $usual === null ? 0.0 : Handling::of($kit, $kind, $usual);
+        $its = Handling::of($kit, $kind, $other);
+        $equation = $this->equation;
+
+        return new self(
+            $this->id,
+            $other->id,
+            $this->reads,
+            // What is not the instrument's, such as a square laid on the floor, stays.
+            hypot($its, sqrt(max(0.0, $this->s ** 2 - $own ** 2))),
+            $equation === null ? null : static fn(Names $names, ?float $value, float $s, float $rise): Observation => new ReadBy($equation($names, $value, $s, $rise), $name),
+            $this->trace,
+            $this->details,
         );
     }
 

@@ -12,6 +12,7 @@ use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Survey\Instrument;
+use Lumbro\Core\Survey\Observation\Observation;
 use Lumbro\Core\Survey\Prior;
 use Lumbro\Core\Survey\SurveyPoint;
 
@@ -146,6 +147,39 @@ final readonly class CarGround
         return $rules;
     }
 
+    /** What a survey calls an instrument of the kit. */
+    public static function named(Kit $kit, string $id): string
+    {
+        return match ($id) {
+            $kit->tape->id => 'tape',
+            $kit->rule->id => 'rule',
+            $kit->longRule()?->id => 'longRule',
+            default => $id,
+        };
+    }
+
+    /**
+     * Instruments that readings name beside the usual ones, with what is known of their shared errors.
+     *
+     * @param list<Observation> $observations
+     *
+     * @return list<Instrument>
+     */
+    public function spare(Kit $kit, array $observations): array
+    {
+        $others = [];
+        foreach ($observations as $observation) {
+            $instrument = $kit->instrument($observation->instrument() ?? '');
+            if ($instrument !== null) {
+                $others[$instrument->id] ??= $kit->kindOf($instrument->id) === 'rule'
+                    ? new Instrument($instrument->id, null, new Prior($instrument->zero, $instrument->sZero ?? self::S_RULE_ZERO))
+                    : new Instrument($instrument->id, self::shared($instrument->scale, $instrument->sScale), self::shared($instrument->zero, $instrument->sZero));
+            }
+        }
+
+        return array_values($others);
+    }
+
     /** Height of the sensor by its drawing, mm over the wheels' plane. */
     public function designHeight(): float
     {
@@ -153,7 +187,7 @@ final readonly class CarGround
     }
 
     /** @return array<string, float> prior → the largest error of it that could pass unseen, mm or without unit */
-    public function bounds(): array
+    public function bounds(Kit $kit): array
     {
         $most = SlipBounds::of($this->slips);
         $bounds = ['sensor.x' => $most['sensor'], 'sensor.y' => $most['sensor'], 'sensor.z' => $most['sensorHeight']];
@@ -167,6 +201,13 @@ final readonly class CarGround
         }
         foreach (['laserRL', 'laserRR'] as $laser) {
             $bounds["$laser.x"] = $bounds["$laser.y"] = $most['hub'];
+        }
+
+        foreach ($kit->all as $kind => $instruments) {
+            foreach ($instruments as $instrument) {
+                $bounds["#$instrument->id.zero"] = $most[$kind === 'rule' ? 'ruleEnd' : 'tapeEnd'];
+                $bounds["#$instrument->id.scale"] = SlipBounds::TAPE_SCALE;
+            }
         }
 
         return $bounds + [

@@ -141,11 +141,11 @@ final readonly class Ground
             points: [...$points, ...$this->floor->points($this->car->sheet, [$this->stand->x, $this->stand->y], $this->car->place('sensor'))],
             bodies: $bodies,
             headings: $headings,
-            instruments: [$this->car->tape($this->kit), ...$this->car->rules($this->kit), FloorGround::warp()],
+            instruments: [$this->car->tape($this->kit), ...$this->car->rules($this->kit), FloorGround::warp(), ...$this->car->spare($this->kit, $observations)],
             observations: [...$observations, ...$this->floor->observations()],
             vertical: $this->floor->vertical(),
             levels: $this->floor->levels(),
-            bounds: $this->car->bounds() + $this->floor->bounds(),
+            bounds: $this->car->bounds($this->kit) + $this->floor->bounds(),
             judgement: $this->car->rules->judgement(),
         );
     }

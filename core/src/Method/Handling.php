@@ -44,6 +44,14 @@ final class Handling
         return hypot(self::tape($kit), self::SQUARE * $aside);
     }
 
+    /** What an instrument of a kind, "tape", "rule" or "staff", and the hand that holds it add to a reading. */
+    public static function of(Kit $kit, string $kind, MeasuringInstrument $instrument): float
+    {
+        return $kind === 'rule'
+            ? self::rule($kit, $instrument)
+            : $kit->factor($instrument) * StandardUncertainty::ofReading($instrument->accuracy, $instrument->resolution, self::MARKING);
+    }
+
     /** A height read off a staff or an upright tape. */
     public static function staff(Kit $kit): float
     {

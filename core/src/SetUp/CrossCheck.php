@@ -105,7 +105,7 @@ final readonly class CrossCheck
             foreach ($school->calls($plan->ground) as $call) {
                 $reading = $readings[$call->id] ?? null;
                 if ($reading !== null && ! $call->isCheck()) {
-                    $observations[] = $call->observation($reading->value, $rise, $names, $reading->s);
+                    $observations[] = $plan->readWith($call, $reading)->observation($reading->value, $rise, $names, $reading->s);
                 }
             }
         }

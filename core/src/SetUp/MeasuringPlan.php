@@ -6,6 +6,7 @@ namespace Lumbro\Core\SetUp;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Journal\ReferenceChosen;
@@ -38,6 +39,9 @@ final class MeasuringPlan
     /** How far hands miss an asked-for shift, mm, and turn, rad: a smaller effect than half of s spoils nothing. */
     private const SLIP = 10.0;
     private const SLIP_TURN = 0.5 * M_PI / 180;
+
+    /** Readings that are about the very instrument they are taken with. */
+    private const OF_ONE_INSTRUMENT = ['rule-check', 'long-rule-check'];
 
     private const WHEEL_CALLS = ['scale-left', 'scale-right', 'return-left', 'return-right', 'toe'];
 
@@ -281,7 +285,38 @@ final class MeasuringPlan
     /** A reading as the survey counts it: a height to any place of the target's drawing is one of its centre. */
     private function observed(Call $call, ReadingTaken $reading, float $rise, Names $names): Observation
     {
-        return $call->observation($this->centred($call, $reading->value, $reading->datum), $rise, $names, $reading->s);
+        return $this->readWith($call, $reading)->observation($this->centred($call, $reading->value, $reading->datum), $rise, $names, $reading->s);
+    }
+
+    /** A reading as it is taken with the instrument that was named with it. */
+    public function readWith(Call $call, ReadingTaken $reading): Call
+    {
+        $kit = $this->context->kit;
+        if ($reading->instrument === null || $reading->instrument === $call->instrument || ! $this->ground->isInSpace()) {
+            return $call;
+        }
+        foreach ($this->choices($call) as $other) {
+            if ($other->id === $reading->instrument) {
+                return $call->by($kit, (string) $kit->kindOf($other->id), $other, CarGround::named($kit, $other->id));
+            }
+        }
+
+        return $call;
+    }
+
+    /** @return list<MeasuringInstrument> what a reading can be taken with, its usual one first; none where nothing is to be chosen */
+    public function choices(Call $call): array
+    {
+        $kit = $this->context->kit;
+        $kind = $kit->kindOf($call->instrument);
+        if ($kind === null || ! $this->ground->isInSpace() || $call->details->statesAccuracy || in_array($call->details->of->id ?? $call->id, self::OF_ONE_INSTRUMENT, true)) {
+            return [];
+        }
+        $length = $call->isSurveyed() && $call->reads !== Reads::Turn ? abs($this->expected($call)) : 0.0;
+        $all = array_values(array_filter($kit->all[$kind], static fn(MeasuringInstrument $known): bool => $known->id === $call->instrument || $kit->reaches($known, $length)));
+        usort($all, static fn(MeasuringInstrument $a, MeasuringInstrument $b): int => ($b->id === $call->instrument) <=> ($a->id === $call->instrument));
+
+        return count($all) > 1 ? $all : [];
     }
 
     /** Of a height to a datum of the target, that of its centre, mm; any other value as it is. */
@@ -379,6 +414,10 @@ final class MeasuringPlan
     /** What an id of the survey is called: a call's title, or an unknown such as "frontMark.y". */
     public function said(string $id): Message|string
     {
+        if (preg_match('/^#(.+)\.(zero|scale)$/', $id, $of) === 1 && ($instrument = $this->context->kit->instrument($of[1])) !== null) {
+            return Message::of("unknown.instrument.$of[2]", ['instrument' => $instrument->name]);
+        }
+
         return $this->call($id)?->title() ?? Unknowns::said($id);
     }
 

@@ -34,10 +34,10 @@ final readonly class Taught
             if ($reading !== null) {
                 $readings[] = $reading;
             }
-            if (! $residual->prior || $residual->isUnchecked() || preg_match('/^#(\w+)\.(zero|scale)$/', $residual->id, $of) !== 1) {
+            if (! $residual->prior || $residual->isUnchecked() || preg_match('/^#([\w-]+)\.(zero|scale)$/', $residual->id, $of) !== 1) {
                 continue;
             }
-            $instrument = $named[$of[1]] ?? null;
+            $instrument = $named[$of[1]] ?? $kit->instrument($of[1]);
             if ($instrument !== null) {
                 $errors[] = ['instrument' => $instrument->id, 'error' => $of[2], 'value' => $residual->adjusted, 's' => $residual->s * sqrt(1 - $residual->redundancy)];
             }
@@ -53,21 +53,15 @@ final readonly class Taught
         $reading = $setUp->readings[$residual->id] ?? null;
         $again = self::isRepeated($setUp, $residual->id);
         if ($reading !== null) {
-            $used = $reading->s === null ? $setUp->plan->call($residual->id)?->instrument : null;
+            $used = $reading->s === null ? $reading->instrument ?? $setUp->plan->call($residual->id)?->instrument : null;
             $person = $reading->person;
         } else {
             $used = str_starts_with($residual->id, 'staff-') ? $kit->staff->id : null;
             $person = self::staffReader($context, substr($residual->id, strlen('staff-')));
         }
-        foreach (['tape' => [$kit->tape], 'rule' => [$kit->rule, ...$kit->rules], 'staff' => [$kit->staff]] as $kind => $instruments) {
-            foreach ($instruments as $instrument) {
-                if ($person !== null && $instrument->id === $used) {
-                    return self::told($kind, $instrument, $person, $again, $residual, $kit->factor($instrument));
-                }
-            }
-        }
+        $instrument = $kit->instrument($used ?? '');
 
-        return null;
+        return $instrument === null || $person === null ? null : self::told((string) $kit->kindOf($instrument->id), $instrument, $person, $again, $residual, $kit->factor($instrument));
     }
 
     /** @return array{kind: string, instrument: string, person: string, again: bool, residual: float, s: float, redundancy: float} */

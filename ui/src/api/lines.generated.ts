@@ -130,6 +130,7 @@ export type ReadingWish = {
   datum?: string;
   strikes?: string;
   accuracy?: string;
+  instrument?: string;
 };
 
 export type ReasonWish = {

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { KitItem } from '../api/types';
 import { FakeServer, openAt, problem } from './app';
+import { call, workspace } from './fixtures';
 
 const tape: KitItem = {
   id: '0192',
@@ -59,5 +60,38 @@ describe('what an instrument taught', () => {
     expect(within(lesson).getByRole('table', { name: 'Person' })).toHaveTextContent('Bram Tolley');
     await userEvent.click(within(lesson).getByRole('button', { name: 'Hide it' }));
     expect(within(lesson).queryByRole('table')).toBeNull();
+  });
+});
+
+describe('what a reading is taken with', () => {
+  const choices = [
+    { id: 'tape-1', name: 'Steel tape, 5 m' },
+    { id: 'tape-2', name: 'Steel tape, 8 m' },
+  ];
+  const state = workspace({ calls: [call('spot-along', { choices })] });
+
+  it('is asked where the kit leaves a choice, sent with it, and remembered', async () => {
+    server
+      .on(`GET /api/tasks/${state.task}`, { body: state })
+      .on('LINE reading', {
+        status: 422,
+        body: problem({ title: 'No.', path: '/payload/instrument' }),
+      });
+    openAt(`/tasks/${state.task}`);
+    await userEvent.click(await screen.findByRole('combobox', { name: 'Taken with' }));
+    await userEvent.click(await screen.findByRole('option', { name: 'Steel tape, 8 m' }));
+    await userEvent.type(screen.getByLabelText(/Reads/), '1840{Enter}');
+    await screen.findByText('No.');
+    expect(server.writes()[0]?.line).toMatchObject({ call: 'spot-along', instrument: 'tape-2' });
+    expect(screen.getByLabelText(/Reads/)).toHaveValue('1840');
+    expect(Object.values({ ...localStorage })).toContain('tape-2');
+  });
+
+  it('is nobody’s question where there is one of a kind', async () => {
+    const only = workspace({ calls: [call('spot-along')] });
+    server.on(`GET /api/tasks/${only.task}`, { body: only });
+    openAt(`/tasks/${only.task}`);
+    await screen.findByLabelText(/Reads/);
+    expect(screen.queryByRole('combobox', { name: 'Taken with' })).toBeNull();
   });
 });

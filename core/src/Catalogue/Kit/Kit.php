@@ -15,6 +15,7 @@ final readonly class Kit
      * @param float $targetLeft  of the stand's axis, mm
      * @param list<MeasuringInstrument> $rules all that are in order, the first among them
      * @param array<string, Lesson>     $lessons instrument → what its own readings taught
+     * @param array<string, list<MeasuringInstrument>> $all "tape", "rule" and "staff" → every one there is
      */
     public function __construct(
         public MeasuringInstrument $tape,
@@ -27,7 +28,38 @@ final readonly class Kit
         public float $halfWidth,
         public array $rules = [],
         public array $lessons = [],
+        public array $all = [],
     ) {}
+
+    /** What an instrument is: "tape", "rule" or "staff"; null where the kit has none of this id. */
+    public function kindOf(string $instrument): ?string
+    {
+        foreach ($this->all as $kind => $known) {
+            if (in_array($instrument, array_column($known, 'id'), true)) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether an instrument reads so far, mm; a rule of which nobody said is a short one. */
+    public function reaches(MeasuringInstrument $instrument, float $length): bool
+    {
+        return ($instrument->reach ?? ($this->kindOf($instrument->id) === 'rule' ? self::SHORT : INF)) >= $length;
+    }
+
+    /** One of the kit; null where it has none of this id. */
+    public function instrument(string $id): ?MeasuringInstrument
+    {
+        foreach (array_merge(...array_values($this->all)) as $known) {
+            if ($known->id === $id) {
+                return $known;
+            }
+        }
+
+        return null;
+    }
 
     /** How many times the stated uncertainty an instrument's own readings scatter; 1 where they taught nothing. */
     public function factor(MeasuringInstrument $instrument): float
@@ -38,7 +70,7 @@ final readonly class Kit
     /** The same with the target on an arm, mm left of the stand's axis in the stand's own sense. */
     public function withTargetLeft(float $left): self
     {
-        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules, lessons: $this->lessons);
+        return new self($this->tape, $this->rule, $this->staff, $this->stand, $this->targetAhead, $left, halfWidth: $this->halfWidth, rules: $this->rules, lessons: $this->lessons, all: $this->all);
     }
 
     /** The longest rule beside the usual one; null where there is none. */

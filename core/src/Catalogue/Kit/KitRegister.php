@@ -10,6 +10,9 @@ use Lumbro\Core\Message\Quantity;
 /** What the shop owns to set up with (need J39). */
 final readonly class KitRegister
 {
+    /** Kinds of instruments that a reading can be taken with. */
+    private const MEASURING = ['tape', 'rule', 'staff'];
+
     /**
      * @param list<Instrument> $instruments
      * @param list<Stand>      $stands
@@ -56,7 +59,17 @@ final readonly class KitRegister
             halfWidth: $stand->halfWidth,
             rules: array_map(fn(Instrument $known): MeasuringInstrument => $this->counted($known, $today, $rule), $this->inOrder('rule', $today, $ruler)),
             lessons: $this->lessons,
+            all: array_combine(self::MEASURING, array_map(fn(string $kind): array => $this->every($kind, $today, $rule), self::MEASURING)),
         );
+    }
+
+    /** @return list<MeasuringInstrument> all of a kind, overdue ones as they count then */
+    private function every(string $kind, string $today, OverdueRule $rule): array
+    {
+        return array_values(array_map(
+            fn(Instrument $known): MeasuringInstrument => $this->counted($known, $today, $rule),
+            array_filter($this->instruments, static fn(Instrument $known): bool => $known->kind === $kind),
+        ));
     }
 
     private function counted(Instrument $instrument, string $today, OverdueRule $rule): MeasuringInstrument

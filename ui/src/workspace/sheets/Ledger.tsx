@@ -62,6 +62,8 @@ function Line({ reading, onStrike }: { reading: Reading; onStrike: (() => void) 
         <Box sx={{ fontSize: '0.8rem', color: 'text.secondary' }}>
           {reading.person}, {clock(reading.at)}
           {reading.datum && say('screen.ledger.to-the', { datum: reading.datum })}
+          {reading.instrument &&
+            `, ${say('screen.ledger.with', { instrument: reading.instrument })}`}
           {reading.unchecked && `, ${say('screen.ledger.unchecked')}`}
           {reading.fate !== 'counts' && `, ${say(FATES[reading.fate])}`}
         </Box>

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -15,9 +16,13 @@ import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { Key } from '../../sheet/AnswerButtons';
 import { PoseFile } from './PoseFile';
+import { useInstrument } from './useInstrument';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
 import { say, type Code } from '../../words/say';
+
+/** Refusals that stand beside another field than the reading's own. */
+const OTHERS = /^\/payload\/(accuracy|instrument)$/;
 
 interface Props {
   call: Call;
@@ -34,6 +39,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
   const [typed, setTyped] = useDraft(`${state.task}-${call.id}`);
   const [datum, setDatum] = useState(call.reading?.datum ?? state.card.heightDatum);
   const [accuracy, setAccuracy] = useDraft(`${state.task}-${call.reads}-accuracy`);
+  const [instrument, setInstrument] = useInstrument(call);
   const focusField = () => document.getElementById('typed')?.focus();
   const meter = useMutation({
     mutationFn: () =>
@@ -55,7 +61,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
 
   const refused =
     task.failure instanceof Refused &&
-    /^\/payload\/(typed|datum|call|strikes|accuracy)$/.test(task.failure.problem.path ?? '')
+    /^\/payload\/(typed|datum|call|strikes|accuracy|instrument)$/.test(
+      task.failure.problem.path ?? '',
+    )
       ? task.failure
       : null;
   // A question stands as long as the text that it is about; another text is another reading.
@@ -83,6 +91,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           ...(call.datums.length > 0 ? { datum } : {}),
           ...(call.reading ? { strikes: call.reading.id } : {}),
           ...(call.statesAccuracy ? { accuracy } : {}),
+          ...(instrument === null ? {} : { instrument }),
         },
         ...(confirmed ? { confirmed } : {}),
       },
@@ -136,6 +145,28 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             ))}
           </ToggleButtonGroup>
         )}
+        {instrument !== null && (
+          <TextField
+            select
+            id="taken-with"
+            label={say('screen.read-sheet.taken-with')}
+            fullWidth
+            margin="dense"
+            value={instrument}
+            onChange={(event) => {
+              setInstrument(event.target.value);
+              focusField();
+            }}
+            error={failure?.problem.path === '/payload/instrument'}
+            helperText={failure?.problem.path === '/payload/instrument' ? failure.message : null}
+          >
+            {call.choices.map((one) => (
+              <MenuItem key={one.id} value={one.id}>
+                {one.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
         <TextField
           id="typed"
           label={say(LABELS[call.reads][0])}
@@ -145,9 +176,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null && failure.problem.path !== '/payload/accuracy'}
+          error={failure !== null && !OTHERS.test(failure.problem.path ?? '')}
           helperText={
-            (failure?.problem.path === '/payload/accuracy' ? null : failure?.message) ??
+            (OTHERS.test(failure?.problem.path ?? '') ? null : failure?.message) ??
             say(LABELS[call.reads][1])
           }
           slotProps={{
