@@ -42,7 +42,7 @@ final class InstrumentsTest extends TestCase
         $names = array_column($state->setUp->placement->solution->residuals ?? [], 'id');
         self::assertContains('#tape-2.zero', $names);
         self::assertNotContains('#tape-2.zero', array_column($this->read([])->setUp->placement->solution->residuals ?? [], 'id'));
-        self::assertSame('unknown.instrument.zero', json_decode((string) json_encode($state->plan->said('#tape-2.zero')), true)['say']);
+        self::assertStringContainsString('"unknown.instrument.zero"', (string) json_encode($state->plan->said('#tape-2.zero')));
         // What it teaches is its own.
         $taught = Taught::of($state->context, $state->setUp);
         self::assertSame(['tape-2' => 1], array_count_values(array_column(array_filter($taught->readings, static fn(array $one): bool => $one['instrument'] === 'tape-2'), 'instrument')));

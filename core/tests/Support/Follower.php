@@ -80,8 +80,11 @@ final class Follower
     /** @var array<array-key, mixed> */
     private array $card;
 
-    /** @param array{vehicle: string, card: string, sensor: string, operations: list<string>, truth: array<string, mixed>, bay: string, sFloor?: float, changed?: array<string, mixed>, title: string} $file */
-    public function __construct(private readonly array $file, private readonly Policy $policy = new Policy(), private readonly ?Roughness $rough = null)
+    /**
+     * @param array{vehicle: string, card: string, sensor: string, operations: list<string>, truth: array<string, mixed>, bay: string, sFloor?: float, changed?: array<string, mixed>, title: string} $file
+     * @param (\Closure(Call): float)|null $slip what a reading shows too much, mm
+     */
+    public function __construct(private readonly array $file, private readonly Policy $policy = new Policy(), private readonly ?Roughness $rough = null, private readonly ?\Closure $slip = null)
     {
         $this->scenario = Scenario::read(Node::parse((string) json_encode($file['truth'])));
         $this->card = array_replace_recursive((array) json_decode((string) json_encode(DemoTask::node("cards/{$file['card']}.json")->raw()), true), $file['changed'] ?? []);
@@ -217,7 +220,7 @@ final class Follower
 
     private function take(Call $call): void
     {
-        $value = $this->world()->meter($call);
+        $value = $this->world()->meter($call) + ($this->slip === null ? 0.0 : ($this->slip)($call));
         $unit = $call->reads === Reads::Turn ? 'deg' : 'mm';
         // As finely as the instrument shows it.
         $read = $unit === 'deg' ? round($value, 2) : (in_array($call->instrument, array_column($this->state->context->kit->rules, 'id'), true) ? round(2 * $value) / 2 : round($value));
@@ -231,7 +234,7 @@ final class Follower
         $this->add(new ReadingStruck($this->id(), 'Ilse', 'now', $reading->id));
         $known = $this->state->plan->call($call) ?? throw new \LogicException("No reading $call.");
         $world = $this->world();
-        $value = $this->rough === null ? $world->plan->reading($known, $world->truth) : $world->meter($known);
+        $value = ($this->rough === null ? $world->plan->reading($known, $world->truth) : $world->meter($known)) + ($this->slip === null ? 0.0 : ($this->slip)($known));
         $this->add(new ReadingTaken($this->id(), 'Ilse', 'now', $call, "$value mm", round($value), 'mm', datum: $known->reads === Reads::Height ? $this->state->context->spot->heightDatum : null));
     }
 
