@@ -7,6 +7,8 @@ namespace Tests\Browser;
 use App\Records\Moment;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
+use Lumbro\Core\Catalogue\Kit\Lesson;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Commands\Kinds;
@@ -282,10 +284,15 @@ final class FrontRadarThreadTest extends BrowserCase
         foreach ($owner->query("select e.* from order_events e join sensor_tasks t on t.repair_order_id = e.repair_order_id where t.id = '{$this->task}' order by e.version") ?: [] as $row) {
             $order->entries[] = Kinds::orderLine($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
+        $kit = DemoOrder::kit();
+        $lessons = [];
+        foreach ($owner->query('select document from lessons where simulated') ?: [] as $row) {
+            $lessons[] = Document::read(Lesson::class, Node::parse($row['document']));
+        }
         $context = new TaskContext(
             Document::read(ProcedureCard::class, $read('cards/quillon-sable-front.json')),
             Document::read(VehicleSheet::class, $read('vehicles/quillon-sable.json')),
-            DemoOrder::kit()->forTask(Moment::today(), new OverdueRule(false, 2.0)) ?? self::fail('The demo kit is not whole.'),
+            KitRegister::of([...$kit->instruments, ...$kit->stands, ...$kit->targets], $lessons)->forTask(Moment::today(), new OverdueRule(false, 2.0)) ?? self::fail('The demo kit is not whole.'),
             Document::read(Bay::class, $read('bays.json')->items()[0]),
             array_keys($order->state()->record->operations),
             $order->state()->sheet->sensor('front'),
