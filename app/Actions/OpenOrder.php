@@ -10,6 +10,7 @@ use App\Models\RepairOrder;
 use App\Models\SensorTask;
 use App\Models\User;
 use App\Models\VehicleSheet as SheetRow;
+use App\Records\Lessons;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderSummary;
@@ -78,6 +79,7 @@ final readonly class OpenOrder
             'shop_id' => $user->shop_id, 'id' => $id, 'number' => $number, 'vehicle' => $vehicle, 'plate' => $plate, 'vin' => $vin?->text,
             'vehicle_sheet_id' => $sheet, 'bay_id' => $bay, 'created_at' => Moment::now(),
             'search' => OrderSummary::search($number, $vehicle, $plate, $vin?->text),
+            'lessons' => Lessons::now($user->shop_id),
         ]);
         foreach (Document::read(VehicleSheet::class, Node::parse((string) $row->document))->sensors as $sensor) {
             SensorTask::query()->insert([

@@ -46,6 +46,33 @@ final class Lessons
         DB::table('lessons')->upsert($rows, ['shop_id', 'simulated', 'instrument'], ['document']);
     }
 
+    /** What the shop's instruments have taught by now, of real cars and of simulated ones, as JSON: an order counts by it from its opening on. */
+    public static function now(string $shop): string
+    {
+        $of = ['real' => [], 'simulated' => []];
+        foreach (DB::table('lessons')->where('shop_id', $shop)->orderBy('instrument')->get() as $row) {
+            $of[$row->simulated ? 'simulated' : 'real'][] = Stored::decoded($row->document);
+        }
+
+        return json_encode($of, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * By which lessons an order counts: none in practice, and of simulated cars only where its own is one.
+     *
+     * @param array<\stdClass> $tasks of the order
+     *
+     * @return list<mixed>
+     */
+    public static function ofOrder(\stdClass $row, array $tasks): array
+    {
+        $known = Stored::decoded($row->lessons);
+        $simulated = array_filter($tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [];
+        $of = $known instanceof \stdClass && ! (bool) $row->practice ? ($simulated ? $known->simulated : $known->real) : [];
+
+        return is_array($of) ? array_values($of) : [];
+    }
+
     /**
      * How an instrument did, month by month and by whom: what its factor rests on.
      *

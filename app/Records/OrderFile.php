@@ -54,7 +54,7 @@ final class OrderFile
         $query = RepairOrder::query()->toBase()
             ->from('repair_orders as o')
             ->where('o.shop_id', $user->shop_id)
-            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary', 'o.practice'])
+            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary', 'o.practice', 'o.lessons'])
             // One row each by its key: as joins, planning them would take the database longer than finding them.
             ->selectSub(static fn(Builder $sheet) => $sheet->from('vehicle_sheets as v')->select('v.document')->whereColumn('v.shop_id', 'o.shop_id')->whereColumn('v.id', 'o.vehicle_sheet_id'), 'sheet')
             ->selectSub(static fn(Builder $bay) => $bay->from('bays as b')->select('b.document')->whereColumn('b.shop_id', 'o.shop_id')->whereColumn('b.id', 'o.bay_id'), 'bay');
@@ -65,7 +65,7 @@ final class OrderFile
 
     /**
      * @param \stdClass                           $row    as the query above gives it
-     * @param array{version: int, at: string, lessons: string}|null $sealed the version of the order's journal to show it at, when it was sealed and by what lessons, as JSON; null for as it stands
+     * @param array{version: int, at: string}|null $sealed the version of the order's journal to show it at, and when it was sealed; null for as it stands
      */
     public static function of(\stdClass $row, ?array $sealed = null): self
     {
@@ -85,7 +85,7 @@ final class OrderFile
             ->get(['version', 'id', 'person', 'recorded_at', 'kind', 'payload']);
         $today = $sealed === null ? Moment::today() : substr(Moment::read($sealed['at']), 0, 10);
         $journal = new OrderJournal(
-            OrderJournal::context(self::basis($row, $tasks, $today, $sealed['lessons'] ?? null)->members()),
+            OrderJournal::context(self::basis($row, $tasks, $today)->members()),
             array_values($lines->map(static fn(\stdClass $line): OrderLine => Kinds::orderLine(...Stored::line($line)))->all()),
         );
 
@@ -97,7 +97,7 @@ final class OrderFile
      *
      * @param array<\stdClass> $tasks
      */
-    private static function basis(\stdClass $row, array $tasks, string $today, ?string $lessons): Node
+    private static function basis(\stdClass $row, array $tasks, string $today): Node
     {
         $documents = [];
         $cards = new \stdClass();
@@ -111,7 +111,7 @@ final class OrderFile
             'cards' => $cards,
             'rules' => Stored::decoded(ShopFloor::rules($row)),
             'register' => Stored::decoded(ShopFloor::register($row)),
-            'lessons' => Stored::decoded($lessons ?? ShopFloor::lessons($row, $tasks)),
+            'lessons' => Lessons::ofOrder($row, $tasks),
         ], true);
     }
 

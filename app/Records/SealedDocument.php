@@ -45,7 +45,7 @@ final class SealedDocument
             'register' => Stored::decoded($file->order->row->kit),
             'bay' => Stored::decoded($file->order->row->bay),
             'earlierLevels' => $file->context()->earlierLevels,
-            'lessons' => Stored::decoded(ShopFloor::lessons($file->order->row, $file->order->tasks)),
+            'lessons' => Lessons::ofOrder($file->order->row, $file->order->tasks),
         ], $file->order->journal->lines(), $file->journal->entries(), OrderEvidence::of($file->order));
     }
 

@@ -30,9 +30,7 @@ final readonly class ShopFloor
     {
         $query
             ->selectSub(static fn(Builder $rules) => $rules->from('shop_rules as r')->select('r.document')->whereColumn('r.shop_id', $shop), 'rules')
-            ->selectSub(static fn(Builder $kit) => $kit->from('kit_items as k')->selectRaw('json_agg(k.document order by k.item)')->whereColumn('k.shop_id', $shop)->where('k.retired', false), 'kit')
-            ->selectSub(static fn(Builder $lessons) => self::lessonsOf($lessons, $shop, false), 'lessons')
-            ->selectSub(static fn(Builder $lessons) => self::lessonsOf($lessons, $shop, true), 'simulated_lessons');
+            ->selectSub(static fn(Builder $kit) => $kit->from('kit_items as k')->selectRaw('json_agg(k.document order by k.item)')->whereColumn('k.shop_id', $shop)->where('k.retired', false), 'kit');
     }
 
     /** The shop's tables as JSON; those of a shop that keeps none are empty. */
@@ -45,23 +43,6 @@ final readonly class ShopFloor
     public static function register(\stdClass $row): string
     {
         return $row->kit ?? '[]';
-    }
-
-    private static function lessonsOf(Builder $lessons, string $shop, bool $simulated): Builder
-    {
-        return $lessons->from('lessons as l')->selectRaw('json_agg(l.document order by l.instrument)')->whereColumn('l.shop_id', $shop)->where('l.simulated', $simulated);
-    }
-
-    /**
-     * What the shop's own readings taught, as JSON: nothing for practice, and of simulated cars only for simulated ones.
-     *
-     * @param array<\stdClass> $tasks of the order
-     */
-    public static function lessons(\stdClass $row, array $tasks): string
-    {
-        $simulated = array_filter($tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [];
-
-        return $row->practice ? '[]' : ($simulated ? $row->simulated_lessons : $row->lessons) ?? '[]';
     }
 
     /** @param \stdClass $row with the columns above */

@@ -46,15 +46,13 @@ final class TaskFile
             ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 'o.shop_id')->on('t.repair_order_id', 'o.id'))
             ->where('t.id', $task)
             // Both in one: each further look costs the database more than it finds.
-            ->selectSub(static fn(Builder $seal) => self::seal($seal)->selectRaw("s.order_version || ' ' || s.sealed_at"), 'sealed')
-            // What was taught since would judge a sealed set-up anew.
-            ->selectSub(static fn(Builder $seal) => self::seal($seal)->selectRaw("s.record::jsonb -> 'basis' -> 'lessons'"), 'sealed_lessons');
+            ->selectSub(static fn(Builder $seal) => self::seal($seal)->selectRaw("s.order_version || ' ' || s.sealed_at"), 'sealed');
         if ($forWriting) {
             $query->lock('for update of o');
         }
         $row = $query->first() ?? throw Refusal::notFound('task');
         [$version, $row->sealed_at] = $row->sealed === null ? [0, null] : explode(' ', $row->sealed, 2);
-        $order = OrderFile::of($row, $row->sealed_at === null ? null : ['version' => (int) $version, 'at' => $row->sealed_at, 'lessons' => $row->sealed_lessons ?? '[]']);
+        $order = OrderFile::of($row, $row->sealed_at === null ? null : ['version' => (int) $version, 'at' => $row->sealed_at]);
         foreach ($order->tasks as $found) {
             if ($found->id === $task) {
                 return self::within($order, $found);

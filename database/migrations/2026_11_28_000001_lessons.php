@@ -48,6 +48,8 @@ return new class extends Migration {
             $table->primary(['shop_id', 'simulated', 'instrument']);
             $table->foreign('shop_id')->references('id')->on('shops');
         });
+        // An order counts by what was taught when it was opened: what is sealed meanwhile must not change it under somebody's hands.
+        Schema::table('repair_orders', static fn(Blueprint $table) => $table->jsonb('lessons')->default('{"real": [], "simulated": []}'));
         $role = '"' . str_replace('"', '""', (string) config('database.connections.app.username')) . '"';
         $database = DB::connection($this->getConnection());
         $database->statement("grant select, insert on residuals, instrument_errors to $role");

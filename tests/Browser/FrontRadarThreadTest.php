@@ -285,10 +285,8 @@ final class FrontRadarThreadTest extends BrowserCase
             $order->entries[] = Kinds::orderLine($row['kind'], $row['id'], '', '', Node::parse($row['payload']));
         }
         $kit = DemoOrder::kit();
-        $lessons = [];
-        foreach ($owner->query('select document from lessons where simulated') ?: [] as $row) {
-            $lessons[] = Document::read(Lesson::class, Node::parse($row['document']));
-        }
+        $taught = \Tests\Support\TestDatabase::one($owner, "select o.lessons -> 'simulated' from repair_orders o join sensor_tasks t on t.repair_order_id = o.id where t.id = '{$this->task}'");
+        $lessons = array_map(static fn(Node $lesson): Lesson => Document::read(Lesson::class, $lesson), Node::parse($taught)->items());
         $context = new TaskContext(
             Document::read(ProcedureCard::class, $read('cards/quillon-sable-front.json')),
             Document::read(VehicleSheet::class, $read('vehicles/quillon-sable.json')),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The screens of floor, line and place: for everybody, in light and dark, by keys and by touch, and smooth. */
@@ -116,7 +115,7 @@ final class SetUpScreensTest extends SetUpCase
         $browser->driver->executeScript('document.querySelector("[aria-label^=Plan]").focus()');
         $browser->driver->getKeyboard()->sendKeys('+');
         $browser->press('Whole bay');
-        self::assertCount(0, $browser->driver->findElements(WebDriverBy::xpath('//button[text()="Whole bay"]')));
+        $this->until('! [...document.querySelectorAll("button")].some((one) => one.textContent === "Whole bay")');
     }
 
     public function testTheNextNumberIsReadFromThreeMetres(): void

@@ -46,6 +46,16 @@ final class LessonsTest extends FeatureCase
         self::assertGreaterThan(8, DB::table('residuals')->where('sealed_record_id', $sealed)->count());
     }
 
+    public function testAnOpenOrderStaysAsItWasWhenAnotherIsSealed(): void
+    {
+        $before = $this->state($this->task('2470'));
+        $this->workUntil('close');
+        $this->write('seal', [])->assertOk();
+        self::assertNotSame([], json_decode(Lessons::now($this->person()->shop_id), true)['simulated']);
+        $after = $this->state($this->task('2470'));
+        self::assertSame([$before['verdicts'], $before['present']], [$after['verdicts'], $after['present']]);
+    }
+
     public function testReadingsThatOnlyRepeatThemselvesMakeNoInstrumentBetter(): void
     {
         $this->teach('tape-1', 0.0, 400, true);
@@ -87,5 +97,7 @@ final class LessonsTest extends FeatureCase
             'residual' => $times * sqrt(0.5), 's' => 1.0, 'redundancy' => 0.5,
         ], range(1, $readings)));
         Lessons::refresh($task->shop_id, true);
+        // As if they had been opened now.
+        DB::table('repair_orders')->update(['lessons' => Lessons::now($task->shop_id)]);
     }
 }

@@ -71,12 +71,10 @@ describe('what a reading is taken with', () => {
   const state = workspace({ calls: [call('spot-along', { choices })] });
 
   it('is asked where the kit leaves a choice, sent with it, and remembered', async () => {
-    server
-      .on(`GET /api/tasks/${state.task}`, { body: state })
-      .on('LINE reading', {
-        status: 422,
-        body: problem({ title: 'No.', path: '/payload/instrument' }),
-      });
+    server.on(`GET /api/tasks/${state.task}`, { body: state }).on('LINE reading', {
+      status: 422,
+      body: problem({ title: 'No.', path: '/payload/instrument' }),
+    });
     openAt(`/tasks/${state.task}`);
     await userEvent.click(await screen.findByRole('combobox', { name: 'Taken with' }));
     await userEvent.click(await screen.findByRole('option', { name: 'Steel tape, 8 m' }));
