@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 /** One gross slip, made again whenever that reading is taken anew, at practice cars that are otherwise easy: it never ends in a wrong proof. */
 final class SlipsTest extends TestCase
 {
-    private const CARS = ['bent-bracket', 'plain-screws'];
+    private const CARS = ['bent-bracket'];
 
     /** @return iterable<string, array{string, \Closure(Call): float}> */
     public static function slips(): iterable
