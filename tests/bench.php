@@ -67,7 +67,7 @@ try {
         foreach (READINGS as $call => $typed) {
             $time('ping', static fn(): array => $api->get('/api/ping'));
             $time('reading', static function () use ($api, $task, &$version, $call, $typed): array {
-                return $api->write($task, 'reading', $version++, ['call' => trim($call), 'typed' => $typed]);
+                return $api->write($task, 'reading', $version++, ['call' => trim($call), 'typed' => $typed, 'confirmed' => true]);
             });
         }
         if ($n === 4) {
@@ -83,7 +83,7 @@ try {
             foreach ([1, 2] as $round) {
                 foreach (MANY as $call => $typed) {
                     if ($version < 30) {
-                        $send('reading', ['call' => $call, 'typed' => $typed]);
+                        $send('reading', ['call' => $call, 'typed' => $typed, 'confirmed' => true]);
                     }
                 }
             }
@@ -94,7 +94,7 @@ try {
         foreach ($long as [$task, &$seen]) {
             $time('ping', static fn(): array => $api->get('/api/ping'));
             $time('reading of 30', static function () use ($api, $task, &$seen, $call, $typed): array {
-                return $api->write($task, 'reading', $seen++, ['call' => $call, 'typed' => $typed]);
+                return $api->write($task, 'reading', $seen++, ['call' => $call, 'typed' => $typed, 'confirmed' => true]);
             });
         }
         unset($seen);
