@@ -19,6 +19,9 @@ use Lumbro\Core\Survey\SurveyPoint;
 /** The car's points on the plan, as well as its sheet and what was plumbed know them. */
 final readonly class CarGround
 {
+    /** What stands before the id of an instrument that is not the usual one, whatever a shop calls its own. */
+    public const BY = 'by-';
+
     /** How far a substitute mark may lie along the car from where it is said to, mm, half-width. */
     private const SUBSTITUTE_ALONG = 10.0;
 
@@ -154,7 +157,7 @@ final readonly class CarGround
             $kit->tape->id => 'tape',
             $kit->rule->id => 'rule',
             $kit->longRule()?->id => 'longRule',
-            default => $id,
+            default => self::BY . $id,
         };
     }
 
@@ -169,11 +172,12 @@ final readonly class CarGround
     {
         $others = [];
         foreach ($observations as $observation) {
-            $instrument = $kit->instrument($observation->instrument() ?? '');
+            $name = $observation->instrument() ?? '';
+            $instrument = str_starts_with($name, self::BY) ? $kit->instrument(substr($name, strlen(self::BY))) : null;
             if ($instrument !== null) {
-                $others[$instrument->id] ??= $kit->kindOf($instrument->id) === 'rule'
-                    ? new Instrument($instrument->id, null, new Prior($instrument->zero, $instrument->sZero ?? self::S_RULE_ZERO))
-                    : new Instrument($instrument->id, self::shared($instrument->scale, $instrument->sScale), self::shared($instrument->zero, $instrument->sZero));
+                $others[$name] ??= $kit->kindOf($instrument->id) === 'rule'
+                    ? new Instrument($name, null, new Prior($instrument->zero, $instrument->sZero ?? self::S_RULE_ZERO))
+                    : new Instrument($name, self::shared($instrument->scale, $instrument->sScale), self::shared($instrument->zero, $instrument->sZero));
             }
         }
 
@@ -205,8 +209,8 @@ final readonly class CarGround
 
         foreach ($kit->all as $kind => $instruments) {
             foreach ($instruments as $instrument) {
-                $bounds["#$instrument->id.zero"] = $most[$kind === 'rule' ? 'ruleEnd' : 'tapeEnd'];
-                $bounds["#$instrument->id.scale"] = SlipBounds::TAPE_SCALE;
+                $bounds['#' . self::BY . "$instrument->id.zero"] = $most[$kind === 'rule' ? 'ruleEnd' : 'tapeEnd'];
+                $bounds['#' . self::BY . "$instrument->id.scale"] = SlipBounds::TAPE_SCALE;
             }
         }
 

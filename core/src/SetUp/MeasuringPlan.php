@@ -41,7 +41,7 @@ final class MeasuringPlan
     private const SLIP_TURN = 0.5 * M_PI / 180;
 
     /** Readings that are about the very instrument they are taken with. */
-    private const OF_ONE_INSTRUMENT = ['rule-check', 'long-rule-check'];
+    private const OF_ONE_INSTRUMENT = ['rule-check'];
 
     private const WHEEL_CALLS = ['scale-left', 'scale-right', 'return-left', 'return-right', 'toe'];
 
@@ -414,7 +414,7 @@ final class MeasuringPlan
     /** What an id of the survey is called: a call's title, or an unknown such as "frontMark.y". */
     public function said(string $id): Message|string
     {
-        if (preg_match('/^#(.+)\.(zero|scale)$/', $id, $of) === 1 && ($instrument = $this->context->kit->instrument($of[1])) !== null) {
+        if (preg_match('/^#' . CarGround::BY . '(.+)\.(zero|scale)$/', $id, $of) === 1 && ($instrument = $this->context->kit->instrument($of[1])) !== null) {
             return Message::of("unknown.instrument.$of[2]", ['instrument' => $instrument->name]);
         }
 

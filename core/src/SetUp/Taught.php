@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\SetUp;
 
 use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
+use Lumbro\Core\Method\CarGround;
 use Lumbro\Core\Method\Times;
 use Lumbro\Core\Survey\Residual;
 
@@ -37,7 +38,7 @@ final readonly class Taught
             if (! $residual->prior || $residual->isUnchecked() || preg_match('/^#([\w-]+)\.(zero|scale)$/', $residual->id, $of) !== 1) {
                 continue;
             }
-            $instrument = $named[$of[1]] ?? $kit->instrument($of[1]);
+            $instrument = $named[$of[1]] ?? (str_starts_with($of[1], CarGround::BY) ? $kit->instrument(substr($of[1], strlen(CarGround::BY))) : null);
             if ($instrument !== null) {
                 $errors[] = ['instrument' => $instrument->id, 'error' => $of[2], 'value' => $residual->adjusted, 's' => $residual->s * sqrt(1 - $residual->redundancy)];
             }

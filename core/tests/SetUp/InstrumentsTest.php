@@ -40,9 +40,9 @@ final class InstrumentsTest extends TestCase
     {
         $state = $this->read(['check-left' => 'tape-2']);
         $names = array_column($state->setUp->placement->solution->residuals ?? [], 'id');
-        self::assertContains('#tape-2.zero', $names);
-        self::assertNotContains('#tape-2.zero', array_column($this->read([])->setUp->placement->solution->residuals ?? [], 'id'));
-        self::assertStringContainsString('"unknown.instrument.zero"', (string) json_encode($state->plan->said('#tape-2.zero')));
+        self::assertContains('#by-tape-2.zero', $names);
+        self::assertNotContains('#by-tape-2.zero', array_column($this->read([])->setUp->placement->solution->residuals ?? [], 'id'));
+        self::assertStringContainsString('"unknown.instrument.zero"', (string) json_encode($state->plan->said('#by-tape-2.zero')));
         // What it teaches is its own.
         $taught = Taught::of($state->context, $state->setUp);
         self::assertSame(['tape-2' => 1], array_count_values(array_column(array_filter($taught->readings, static fn(array $one): bool => $one['instrument'] === 'tape-2'), 'instrument')));
@@ -52,7 +52,7 @@ final class InstrumentsTest extends TestCase
     {
         $names = array_column($this->read(['spot-offset' => 'rule-2'])->setUp->placement->solution->residuals ?? [], 'id');
         self::assertContains('#longRule.zero', $names);
-        self::assertNotContains('#rule-2.zero', $names);
+        self::assertNotContains('#by-rule-2.zero', $names);
     }
 
     private function along(TaskState $state): float
