@@ -35,7 +35,7 @@ final class Lessons
         }
         $rows = [];
         foreach (self::sums(self::standing('residuals', $shop, $simulated)->groupBy('r.instrument')) as $sum) {
-            $learned = Learned::ofSums((float) $sum->seen, (float) $sum->redundancy, (int) $sum->readings);
+            $learned = self::learned($sum);
             $zero = $last[$sum->instrument]['zero'] ?? null;
             $scale = $last[$sum->instrument]['scale'] ?? null;
             $at = max($zero['at'] ?? '', $scale['at'] ?? '');
@@ -84,7 +84,7 @@ final class Lessons
             self::standing('residuals', $shop, $simulated)->where('r.instrument', $instrument)->groupBy('r.instrument')->groupByRaw($by)->selectRaw("$by as $name")->orderByRaw("$by desc")->limit(24),
         );
         $told = static function (\stdClass $sum, string $name): array {
-            $learned = Learned::ofSums((float) $sum->seen, (float) $sum->redundancy, (int) $sum->readings);
+            $learned = self::learned($sum);
 
             return [$name => $sum->$name, 'readings' => $learned->readings, 'redundancy' => $learned->redundancy, 'factor' => $learned->factor];
         };
@@ -105,16 +105,24 @@ final class Lessons
             ->where('r.simulated', $simulated);
     }
 
-    /**
-     * What was read twice can only show that it scatters more than stated: whoever remembers the first reading reads the
-     * second one alike, and a whole shop would seem better than it is.
-     *
-     * @return list<\stdClass> with instrument, seen, redundancy and readings
-     */
+    private static function learned(\stdClass $sum): Learned
+    {
+        return Learned::withRepeats(
+            ['seen' => (float) $sum->seen, 'redundancy' => (float) $sum->redundancy],
+            ['seen' => (float) $sum->seen_again, 'redundancy' => (float) $sum->redundancy_again],
+            (int) $sum->readings,
+        );
+    }
+
+    /** @return list<\stdClass> with instrument, seen and redundancy of single readings and of repeated ones, and readings */
     private static function sums(Builder $of): array
     {
-        return array_values($of->selectRaw('r.instrument, coalesce(sum((r.residual / r.s) ^ 2) filter (where not r.again), 0)'
-            . ' + greatest(coalesce(sum((r.residual / r.s) ^ 2) filter (where r.again), 0), coalesce(sum(r.redundancy) filter (where r.again), 0)) as seen'
-            . ', sum(r.redundancy) as redundancy, count(*) as readings')->get()->all());
+        $sum = static fn(string $what, string $of, string $as): string => "coalesce(sum($what) filter (where $of), 0) as $as";
+
+        return array_values($of->selectRaw(implode(', ', [
+            'r.instrument', 'count(*) as readings',
+            $sum('(r.residual / r.s) ^ 2', 'not r.again', 'seen'), $sum('r.redundancy', 'not r.again', 'redundancy'),
+            $sum('(r.residual / r.s) ^ 2', 'r.again', 'seen_again'), $sum('r.redundancy', 'r.again', 'redundancy_again'),
+        ]))->get()->all());
     }
 }

@@ -23,7 +23,7 @@ final class Handling
     /** A tape between two points. */
     public static function tape(Kit $kit): float
     {
-        return $kit->factor($kit->tape) * StandardUncertainty::ofReading($kit->tape->accuracy, $kit->tape->resolution, self::MARKING);
+        return self::of($kit, 'tape', $kit->tape);
     }
 
     /** A rule read at a laser's spot. */
@@ -55,6 +55,6 @@ final class Handling
     /** A height read off a staff or an upright tape. */
     public static function staff(Kit $kit): float
     {
-        return $kit->factor($kit->staff) * StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution, self::MARKING);
+        return self::of($kit, 'staff', $kit->staff);
     }
 }

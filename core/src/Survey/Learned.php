@@ -24,6 +24,19 @@ final readonly class Learned
         return new self(max(self::LEAST, min(self::MOST, sqrt(($weight + $seen) / ($weight + $redundancy)))), $readings, $redundancy);
     }
 
+    /**
+     * The same where some readings were taken more than once. These can only show that they scatter more than stated: whoever
+     * remembers the first reads the second alike, and a whole shop would seem better than it is.
+     *
+     * @param array{seen: float, redundancy: float} $single Σ v²/s² and Σ r of those that stand for themselves
+     * @param array{seen: float, redundancy: float} $again  of those taken more than once
+     * @param int                                   $readings how many all of them are
+     */
+    public static function withRepeats(array $single, array $again, int $readings): self
+    {
+        return self::ofSums($single['seen'] + max($again['seen'], $again['redundancy']), $single['redundancy'] + $again['redundancy'], $readings);
+    }
+
     private function __construct(public float $factor, public int $readings, public float $redundancy) {}
 
     /**
