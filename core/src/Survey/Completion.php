@@ -23,8 +23,14 @@ final class Completion
     /** The longest slip that shows at all, in standard uncertainties: at the least redundancy that tests. */
     private const LONGEST = 42.0;
 
-    /** @var list<array{row: array<int, float>, s: float, most: float|null}> what was read and known beforehand, then the candidates */
-    private array $equations = [];
+    /** @var list<array<int, float>> derivatives by unknown of what was read and known beforehand, then of the candidates */
+    private array $rows = [];
+
+    /** @var list<float> s² of each */
+    private array $squares = [];
+
+    /** @var list<float> the largest error of each that could pass unseen */
+    private array $most = [];
 
     /** How many of them are no candidates. */
     private int $own;
@@ -47,11 +53,8 @@ final class Completion
     /** @var array<int, true> the equations that count */
     private array $read = [];
 
-    /** @var array<int, float> equation → its row times what the candidate that is looked at shares with the unknowns */
-    private array $with = [];
-
-    /** @var list<int> in which equations are looked at: what failed last fails most likely again */
-    private array $order;
+    /** The equation that failed last: it fails most likely again. */
+    private int $failed = 0;
 
     /** With all read that every way may read. */
     private ?self $common = null;
@@ -71,16 +74,23 @@ final class Completion
     public function __construct(private readonly Solution $solution, private readonly array $candidates, array $bounds = [], private readonly array $ways = self::NOTHING_GIVES_WAY)
     {
         foreach ($solution->checked() as $one) {
-            $this->equations[] = ['row' => array_combine($one->places, $one->row), 's' => $one->s, 'most' => $one->most];
+            $this->equation(array_combine($one->places, $one->row), $one->s, $one->most);
         }
-        $this->own = count($this->equations);
+        $this->own = count($this->rows);
         foreach ($candidates as $candidate) {
-            $this->equations[] = ['row' => Equation::of($candidate, $solution->geometry)->row, 's' => $candidate->s(), 'most' => $bounds[$candidate->id()] ?? null];
+            $this->equation(Equation::of($candidate, $solution->geometry)->row, $candidate->s(), $bounds[$candidate->id()] ?? null);
         }
-        $this->order = array_keys($this->equations);
         $this->read = $this->own === 0 ? [] : array_fill(0, $this->own, true);
         $this->covariance = $solution->covarianceRows();
         $this->spreads();
+    }
+
+    /** @param array<int, float> $row */
+    private function equation(array $row, float $s, ?float $most): void
+    {
+        $this->rows[] = $row;
+        $this->squares[] = $s * $s;
+        $this->most[] = $most ?? INF;
     }
 
     /**
@@ -188,7 +198,7 @@ final class Completion
         $this->aims = $aims;
         foreach ($aims as $aim) {
             $carried = $this->carried($aim->figure->gradient);
-            $this->shared[] = array_map(static fn(array $one): float => self::times($one['row'], $carried), $this->equations);
+            $this->shared[] = $this->seenBy($carried);
             $this->variance[] = self::times($aim->figure->gradient, $carried);
         }
 
@@ -198,8 +208,8 @@ final class Completion
     /** Works out how unsure each equation's own reading is with what is read. */
     private function spreads(): void
     {
-        foreach ($this->equations as $i => $one) {
-            $this->spread[$i] = self::times($one['row'], $this->carried($one['row']));
+        foreach ($this->rows as $i => $row) {
+            $this->spread[$i] = self::times($row, $this->carried($row));
         }
     }
 
@@ -213,8 +223,8 @@ final class Completion
         foreach ($candidates as $candidate) {
             $i = $this->own + $candidate;
             $this->read[$i] = true;
-            $own = $this->carried($this->equations[$i]['row']);
-            $this->change($own, -1 / ($this->equations[$i]['s'] ** 2 + self::times($this->equations[$i]['row'], $own)));
+            $own = $this->carried($this->rows[$i]);
+            $this->change($own, -1 / ($this->squares[$i] + self::times($this->rows[$i], $own)));
         }
     }
 
@@ -231,14 +241,13 @@ final class Completion
             if (! in_array($one->id, $priors, true)) {
                 continue;
             }
-            $own = $this->carried($this->equations[$at]['row']);
-            $scale = $this->equations[$at]['s'] ** 2 - $this->spread[$at];
-            if ($scale < self::ALONE * $this->equations[$at]['s'] ** 2) {
+            $own = $this->carried($this->rows[$at]);
+            $scale = $this->squares[$at] - $this->spread[$at];
+            if ($scale < self::ALONE * $this->squares[$at]) {
                 return false;
             }
             unset($this->read[$at]);
-            $this->with = [];
-            $this->leave($own, $scale);
+            $this->leave($own, $this->seenBy($own), $scale);
         }
 
         return true;
@@ -255,15 +264,15 @@ final class Completion
     {
         foreach ($order as $candidate) {
             $at = $this->own + $candidate;
-            $own = $this->carried($this->equations[$at]['row']);
-            $scale = $this->equations[$at]['s'] ** 2 - $this->spread[$at];
-            if ($scale < self::ALONE * $this->equations[$at]['s'] ** 2) {
+            $scale = $this->squares[$at] - $this->spread[$at];
+            if ($scale < self::ALONE * $this->squares[$at]) {
                 continue;
             }
             unset($this->read[$at]);
-            $this->with = [];
-            if ($this->meets($own, $scale)) {
-                $this->leave($own, $scale);
+            $own = $this->carried($this->rows[$at]);
+            $with = $this->seenBy($own);
+            if ($this->meets($own, $with, $scale)) {
+                $this->leave($own, $with, $scale);
             } else {
                 $this->read[$at] = true;
             }
@@ -277,70 +286,125 @@ final class Completion
     /**
      * Whether all aims are met by what is read; or would be without the reading that shares this with the unknowns.
      *
-     * @param array<int, float>|null $own   its row times the covariance
+     * @param array<int, float>      $own   its row times the covariance; none: nothing is left out
+     * @param array<int, float>|null $with  equation → what that shares with it
      * @param float                  $scale its s² less its spread
      */
-    private function meets(?array $own = null, float $scale = 1.0): bool
+    private function meets(array $own = [], ?array $with = null, float $scale = 1.0): bool
     {
+        $gained = $variances = [];
         foreach ($this->aims as $k => $aim) {
-            $gained = $own === null ? 0.0 : self::times($aim->figure->gradient, $own) / $scale;
-            $variance = $this->variance[$k] + $gained ** 2 * $scale;
-            if ($aim->uncertainty !== null && $variance > $aim->uncertainty ** 2) {
+            $gained[$k] = $own === [] ? 0.0 : self::times($aim->figure->gradient, $own) / $scale;
+            $variances[$k] = $this->variance[$k] + $gained[$k] ** 2 * $scale;
+            if ($aim->uncertainty !== null && $variances[$k] > $aim->uncertainty ** 2) {
                 return false;
             }
-            if ($aim->hidden === null) {
-                continue;
-            }
-            foreach ($this->order as $i) {
-                if (! isset($this->read[$i])) {
-                    continue;
-                }
-                $with = $own === null ? 0.0 : $this->with[$i] ??= self::times($this->equations[$i]['row'], $own);
-                if (! self::isSeen($this->equations[$i]['s'], $this->equations[$i]['most'], $this->shared[$k][$i] + $with * $gained, $this->spread[$i] + $with * $with / $scale, $variance, $aim->hidden)) {
-                    $this->order = [$i, ...array_values(array_diff($this->order, [$i]))];
-
-                    return false;
-                }
+        }
+        foreach ($this->aims as $k => $aim) {
+            if ($aim->hidden !== null && ! $this->showsAll($this->shared[$k], $with ?? array_map(static fn(): float => 0.0, $this->read), $gained[$k], 1 / $scale, $variances[$k], $aim->hidden)) {
+                return false;
             }
         }
 
         return true;
     }
 
-    /** Whether no slip of one equation could carry a figure of this variance further than the limit unseen. */
-    private static function isSeen(float $s, ?float $most, float $shared, float $spread, float $variance, float $limit): bool
+    /**
+     * Whether no slip of anything that is read could carry a figure further than the limit unseen.
+     *
+     * @param array<int, float> $shared   equation → what the figure shares with it
+     * @param array<int, float> $with     equation → what the reading that is left out shares with it
+     * @param float             $gained   what the figure shares with that reading, by its scale
+     * @param float             $per      1 / scale
+     * @param float             $variance of the figure
+     */
+    private function showsAll(array $shared, array $with, float $gained, float $per, float $variance, float $limit): bool
     {
-        $share = ($shared / $s) ** 2;
-        if ($share < Hidden::NEGLIGIBLE * $variance && $share * self::LONGEST ** 2 <= $limit * $limit) {
-            return true;
+        $squares = $this->squares;
+        $mosts = $this->most;
+        $spreads = $this->spread;
+        $shown = $limit * $limit / Hidden::DETECTED ** 2;
+        $little = Hidden::NEGLIGIBLE * $variance;
+        $longest = $limit * $limit / self::LONGEST ** 2;
+        // What failed last fails most likely again.
+        $first = $this->failed;
+        if (isset($this->read[$first]) && ! self::isSeen($squares[$first], $mosts[$first], $shared[$first] + $with[$first] * $gained, $spreads[$first] + $with[$first] * $with[$first] * $per, $shown, $little, $longest, $limit)) {
+            return false;
         }
-        $per = abs($shared) / ($s * $s);
-        if ($most !== null && $per * $most <= $limit) {
-            return true;
-        }
-        $slip = Hidden::slip($s, 1 - $spread / ($s * $s));
+        foreach ($this->read as $i => $_) {
+            $by = $with[$i];
+            $carries = $shared[$i] + $by * $gained;
+            // Most bring next to nothing.
+            $share = $carries * $carries / $squares[$i];
+            if (($share >= $little || $share > $longest) && ! self::isSeen($squares[$i], $mosts[$i], $carries, $spreads[$i] + $by * $by * $per, $shown, $little, $longest, $limit)) {
+                $this->failed = $i;
 
-        return $slip === null ? $most === null && $share < Hidden::NEGLIGIBLE * $variance : $per * $slip <= $limit;
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Whether no slip of one equation could carry a figure further than the limit unseen.
+     *
+     * @param float $square  s²
+     * @param float $shown   (limit / δ₀)²
+     * @param float $little  what is left out where nothing bounds it
+     * @param float $longest (limit / the longest slip that shows)²
+     */
+    private static function isSeen(float $square, float $most, float $carries, float $spread, float $shown, float $little, float $longest, float $limit): bool
+    {
+        $share = $carries * $carries / $square;
+        if (($share < $little && $share <= $longest) || abs($carries) / $square * $most <= $limit) {
+            return true;
+        }
+        $redundancy = 1 - $spread / $square;
+
+        return $redundancy > Hidden::UNTESTABLE ? $share <= $shown * $redundancy : $most === INF && $share < $little;
+    }
+
+    /**
+     * What each equation that counts shares with something.
+     *
+     * @param array<int, float> $own that thing's row times the covariance
+     *
+     * @return array<int, float> equation → aᵀCb
+     */
+    private function seenBy(array $own): array
+    {
+        $with = [];
+        $rows = $this->rows;
+        foreach ($this->read as $i => $_) {
+            $sum = 0.0;
+            foreach ($rows[$i] as $place => $derivative) {
+                $sum += $derivative * $own[$place];
+            }
+            $with[$i] = $sum;
+        }
+
+        return $with;
     }
 
     /**
      * No longer reads what shares this with the unknowns.
      *
      * @param array<int, float> $own
+     * @param array<int, float> $with equation → what it shares with that
      */
-    private function leave(array $own, float $scale): void
+    private function leave(array $own, array $with, float $scale): void
     {
         $gained = [];
         foreach ($this->aims as $k => $aim) {
             $gained[$k] = self::times($aim->figure->gradient, $own) / $scale;
             $this->variance[$k] += $gained[$k] ** 2 * $scale;
         }
-        foreach ($this->equations as $i => ['row' => $row]) {
-            $with = $this->with[$i] ?? self::times($row, $own);
-            if ($with !== 0.0) {
-                $this->spread[$i] += $with * $with / $scale;
-                foreach ($gained as $k => $by) {
-                    $this->shared[$k][$i] += $with * $by;
+        foreach ($with as $i => $by) {
+            if ($by !== 0.0) {
+                $this->spread[$i] += $by * $by / $scale;
+                foreach ($gained as $k => $per) {
+                    $this->shared[$k][$i] += $by * $per;
                 }
             }
         }
@@ -354,14 +418,14 @@ final class Completion
      */
     private function change(array $own, float $factor): void
     {
-        foreach ($this->covariance as $i => $line) {
-            $by = $factor * $own[$i];
-            if ($by !== 0.0) {
-                foreach ($own as $j => $value) {
-                    $line[$j] += $by * $value;
-                }
-                $this->covariance[$i] = $line;
+        $touched = array_filter($own, static fn(float $value): bool => $value !== 0.0);
+        foreach ($touched as $i => $of) {
+            $by = $factor * $of;
+            $line = $this->covariance[$i];
+            foreach ($touched as $j => $value) {
+                $line[$j] += $by * $value;
             }
+            $this->covariance[$i] = $line;
         }
     }
 

@@ -8,10 +8,10 @@ namespace Lumbro\Core\Survey;
 final readonly class Hidden
 {
     /** δ₀: a two-sided 0.1 % test that finds four slips of five. */
-    private const DETECTED = Judgement::SUSPICIOUS + 0.841621234;
+    public const DETECTED = Judgement::SUSPICIOUS + 0.841621234;
 
     /** With less redundancy than this a slip of any size passes. */
-    private const UNTESTABLE = 0.01;
+    public const UNTESTABLE = 0.01;
 
     /** What brings less than this share of the variance is left out where nothing bounds it. */
     public const NEGLIGIBLE = 1e-4;

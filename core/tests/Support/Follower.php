@@ -75,6 +75,10 @@ final class Follower
 
     public TaskState $state;
 
+    private ?TaskContext $known = null;
+
+    private ?World $world = null;
+
     public readonly Scenario $scenario;
 
     /** @var array<array-key, mixed> */
@@ -132,6 +136,11 @@ final class Follower
 
     private function context(): TaskContext
     {
+        return $this->known ??= $this->taskContext();
+    }
+
+    private function taskContext(): TaskContext
+    {
         $card = Document::read(ProcedureCard::class, Node::parse((string) json_encode($this->card)));
         $sheet = Document::read(VehicleSheet::class, DemoTask::node("vehicles/{$this->file['vehicle']}.json"));
         $bay = [];
@@ -156,7 +165,7 @@ final class Follower
 
     private function world(): World
     {
-        return $this->rough === null
+        return $this->world ??= $this->rough === null
             ? new World($this->context(), $this->scenario, $this->entries)
             : new RoughWorld($this->context(), $this->scenario, $this->entries, $this->rough);
     }
@@ -299,12 +308,14 @@ final class Follower
                 $this->floorAgain[] = $place;
             }
             $this->floor[$place] = new FloorRead($this->id(), 'Ilse', 'now', $place, "$value mm");
+            $this->known = $this->world = null;
         }
     }
 
     private function add(Line $entry): void
     {
         $this->entries[] = $entry;
+        $this->world = null;
     }
 
     private function id(): string
