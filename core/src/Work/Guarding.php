@@ -16,8 +16,8 @@ use Lumbro\Core\SetUp\SetUp;
 /** The reading that brings to light what could be wrong and not show (need J43). */
 final class Guarding
 {
-    /** A move costs so much with all that it makes due again, minutes: what settles the set-up where it stands may cost as much. */
-    private const MOVE = 4.0;
+    /** To move the stand costs so much beside all that it makes due again, minutes. */
+    private const MOVE = 1.0;
 
     /** After so many moves the stand is measured where it is: another would follow what is not known well enough. */
     private const MOVES = 3;
@@ -35,26 +35,29 @@ final class Guarding
         if (! $setUp->isPlaced() || $setUp->holds()) {
             return null;
         }
-        $here = $setUp->missing([], []);
-        if ($here !== null && $here !== [] && ($state->moves === [] || count($state->record->moves) >= self::MOVES || self::minutes($state, $here) <= self::MOVE)) {
+        if ($state->moves === [] || count($state->record->moves) >= self::MOVES) {
+            return self::asked($state, $setUp->missing([], []) ?: $setUp->missing() ?? []);
+        }
+        $here = $setUp->missing([], []) ?? [];
+        $then = $setUp->missing([], self::moved($state)) ?? $setUp->missing() ?? [];
+        $spoiled = $state->plan->spoiledBy($state->moves);
+        $again = array_values(array_intersect(array_keys($setUp->readings), $spoiled));
+        // Near enough as it stands: to be measured on costs less than to be moved and measured from the start.
+        if ($here !== [] && self::minutes($state, $here) <= self::MOVE + self::minutes($state, $again) + self::minutes($state, $then)) {
             return self::asked($state, $here);
         }
-        if ($state->moves === [] || count($state->record->moves) >= self::MOVES) {
-            $here = $setUp->missing();
 
-            return $here === null || $here === [] ? null : self::asked($state, $here);
-        }
-        $kinds = $state->moves;
-        $moved = array_values(array_filter($state->plan->respects(), static fn(string $name): bool => in_array(match ($name) {
+        return self::asked($state, array_values(array_diff($then, $spoiled)));
+    }
+
+    /** @return list<string> the respects that the next move puts right */
+    private static function moved(TaskState $state): array
+    {
+        return array_values(array_filter($state->plan->respects(), static fn(string $name): bool => in_array(match ($name) {
             'yaw' => MoveKind::Turn,
             'height' => MoveKind::Height,
             default => MoveKind::Shift,
-        }, $kinds, true)));
-        $then = $setUp->missing([], $moved) ?? $setUp->missing() ?? [];
-        $spoiled = $state->plan->spoiledBy($kinds);
-        $fixed = array_values(array_filter($then, static fn(string $id): bool => ! in_array($id, $spoiled, true)));
-
-        return $fixed === [] ? null : self::asked($state, $fixed);
+        }, $state->moves, true)));
     }
 
     /**
@@ -78,9 +81,12 @@ final class Guarding
         return array_sum(array_map($state->plan->minutes(...), $ids));
     }
 
-    /** @param non-empty-list<string> $ids */
-    private static function asked(TaskState $state, array $ids): Present
+    /** @param list<string> $ids */
+    private static function asked(TaskState $state, array $ids): ?Present
     {
+        if ($ids === []) {
+            return null;
+        }
         foreach (AxisReading::AXES as $axis) {
             $guard = $state->setUp->guard($axis);
             if ($guard?->holds() === false) {

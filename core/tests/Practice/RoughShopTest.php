@@ -55,6 +55,16 @@ final class RoughShopTest extends TestCase
         self::assertLessThanOrEqual(max(1.0, 0.02 * count($outcomes)), count($stuck), $said);
     }
 
+    public function testAStandIsNotMovedAgainWhereMeasuringOnTakesLess(): void
+    {
+        $moves = [];
+        for ($seed = 1; $seed <= 7; $seed++) {
+            $moves[] = substr_count(RoughShop::work(RoughShop::CARS[1], 31 * $seed, new Roughness())['did'] . ',', 'move,');
+        }
+        sort($moves);
+        self::assertLessThanOrEqual(2, $moves[3], 'Moves of each car: ' . implode(', ', $moves));
+    }
+
     /** @param list<Outcome> $outcomes */
     private static function told(array $outcomes): string
     {
