@@ -52,6 +52,9 @@ final class SlipBounds
     /** A mirror that sits further out of its bar's square is loose, rad. */
     public const MIRROR = 0.3 * M_PI / 180;
 
+    /** A plate's bubble that is further off stands elsewhere when the level is turned round, rad. */
+    public const PLATE_TILT = 0.2 * M_PI / 180;
+
     /** A tape that is wrong by more in each metre has been stretched or folded, and one with more at its end has lost its hook. */
     public const TAPE_SCALE = 0.003;
     public const TAPE_ZERO = 30.0;

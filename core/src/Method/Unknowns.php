@@ -16,7 +16,7 @@ final class Unknowns
     public const OTHERS = [
         '#tape.scale', '#tape.zero', '@wheelRL', '@wheelRR', '@mirror', 'stand.x', 'stand.y', 'stand.yaw', 'frontMark.y', 'rearMark.y',
         '#rule.zero', '#longRule.zero', '#floor.zero', '^pitch', '^roll', '~laser.height', '~laser.tiltX', '~laser.tiltY', 'stand.z', 'siteFloor.z', 'sensorFloor.z', 'sensor.z',
-        'frontMark.z', 'rearMark.z', 'frontEmblem.z', 'rearEmblem.z', 'frontBumper.z', 'rearBumper.z',
+        'frontMark.z', 'rearMark.z', 'frontEmblem.z', 'rearEmblem.z', 'frontBumper.z', 'rearBumper.z', 'plate.tilt',
     ];
 
     /** Of an unknown such as "frontMark.y"; its id where it has no name. */

@@ -9,6 +9,7 @@ use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\FloorGround;
 use Lumbro\Core\Method\Reads;
+use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\Run\WalkPlan;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\Survey\Layout;
@@ -122,7 +123,13 @@ final readonly class RoughWorld extends World
 
         if ($this->context->card->isPlate) {
             // Its reflecting face is not quite square to what was measured of it.
-            return [$azimuth + $r->of('phase') * 0.04 * $this->drawn->draw('plate yaw'), $elevation + ($r->of('lean') * 0.06) * $this->drawn->draw('plate tilt')];
+            $tilt = $r->of('lean') * 0.06 * $this->drawn->draw('plate tilt');
+            if ($this->happens("plate $this->position", $this->slips() / 100)) {
+                // More would show when the level is turned round.
+                $tilt += rad2deg(SlipBounds::PLATE_TILT) * (2 * $this->drawn->even("plate slip $this->position") - 1);
+            }
+
+            return [$azimuth + $r->of('phase') * 0.04 * $this->drawn->draw('plate yaw'), $elevation + $tilt];
         }
         $aside = $r->of('phase') * 1.5 * $this->drawn->draw('phase aside') + deg2rad($r->of('lean') * 0.05 * $this->drawn->draw("lean $this->position")) * 300;
         $up = $r->of('phase') * 1.5 * $this->drawn->draw('phase up');

@@ -273,7 +273,8 @@ final class RunLog
     {
         $drop = false;
         foreach ($this->steps as $step) {
-            $drop = $drop || in_array($step->command(), $from, true);
+            $again = $step->id === Routine::PLATE && in_array(ToolCommand::EmptyZone, $from, true);
+            $drop = $drop || $again || in_array($step->command(), $from, true);
             if ($drop) {
                 unset($this->done[$step->id]);
             }

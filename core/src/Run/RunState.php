@@ -49,8 +49,8 @@ final class RunState
      */
     public function __construct(private readonly TaskContext $context, array $entries, private readonly TaskRecord $record, private readonly \Closure $setUpAt, private readonly bool $isBack = true)
     {
-        $this->log = new RunLog($entries, $record, Routine::steps($context->card));
-        $this->routine = Routine::of($context->card, $this->log);
+        $this->log = new RunLog($entries, $record, Routine::steps($context->card, $context->rules));
+        $this->routine = Routine::of($context->card, $context->rules, $this->log);
         $this->policy = $context->policy();
         $this->finding = $this->found();
         $this->echo = EchoTrend::of(

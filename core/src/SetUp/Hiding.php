@@ -11,11 +11,13 @@ use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\Method\Names;
+use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\Method\Times;
 use Lumbro\Core\Numeric\Dual;
 use Lumbro\Core\Placement\Placement;
 use Lumbro\Core\Survey\Aimed;
 use Lumbro\Core\Survey\Completion;
+use Lumbro\Core\Survey\Hidden;
 use Lumbro\Core\Survey\Observation\Observation;
 use Lumbro\Core\Survey\Reliability;
 
@@ -46,10 +48,17 @@ final class Hiding
     {
         if (! array_key_exists($axis, $this->guards)) {
             $figure = $this->figure($axis);
-            $this->guards[$axis] = $figure === null ? null : new Guard($this->reliability()->hidden($figure), $this->limit($axis));
+            $this->guards[$axis] = $figure === null ? null : new Guard($this->hidden($axis, $figure), $this->limit($axis));
         }
 
         return $this->guards[$axis];
+    }
+
+    private function hidden(string $axis, Dual $figure): Hidden
+    {
+        $hidden = $this->reliability()->hidden($figure);
+
+        return $axis === 'elevation' && $this->context->card->isPlate ? $hidden->beside('plate.tilt', SlipBounds::PLATE_TILT) : $hidden;
     }
 
     /**

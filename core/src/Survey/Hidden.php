@@ -70,6 +70,12 @@ final readonly class Hidden
         return $redundancy > self::UNTESTABLE ? self::DETECTED * $s / sqrt($redundancy) : null;
     }
 
+    /** The same with one more slip that nothing in the survey would show. */
+    public function beside(string $id, float $shift): self
+    {
+        return $this->largest === null || $this->largest >= $shift ? $this : new self($shift, $id, []);
+    }
+
     /** Whether no slip could carry the figure further than this unseen. */
     public function isWithin(float $limit): bool
     {

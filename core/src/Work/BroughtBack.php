@@ -28,7 +28,7 @@ final class BroughtBack
      */
     public static function isShown(MeasuringPlan $plan, array $entries): bool
     {
-        $back = self::steps(Routine::steps($plan->context->card));
+        $back = self::steps(Routine::steps($plan->context->card, $plan->context->rules));
         if ($back === [] || ! $plan->ground->isInSpace()) {
             return true;
         }
@@ -55,7 +55,7 @@ final class BroughtBack
      */
     public static function cameBefore(MeasuringPlan $plan, array $entries, string $call): bool
     {
-        $back = self::steps(Routine::steps($plan->context->card));
+        $back = self::steps(Routine::steps($plan->context->card, $plan->context->rules));
         $taken = false;
         foreach (array_reverse($entries) as $entry) {
             $taken = $taken || ($entry instanceof ReadingTaken && $entry->call === $call);

@@ -104,6 +104,30 @@ final class RoutineTest extends TestCase
         self::assertFalse($task->state()->mayRun());
     }
 
+    public function testAPlatesLevelIsTurnedRoundWhereverItIsRun(): void
+    {
+        foreach ([true, false] as $looks) {
+            $card = ['target' => ['kind' => 'plate']];
+            if (! $looks) {
+                $card['steps'] = [2 => ['does' => null]];
+            }
+            $task = (new DemoTask(card: $card))->prepared()->read(self::GOOD);
+            $done = [];
+            while (($next = $task->state()->run->routine->next()) !== null && $next->command() !== ToolCommand::Start) {
+                $done[] = $next->id;
+                $command = $next->command();
+                $command === null ? $this->add($task, new StepDone($this->id(), 'Ilse', 'now', $next->id)) : $this->answered($task, $command, $next->id);
+            }
+            self::assertSame(['target', 'plate-again'], array_slice($done, -2));
+            self::assertSame('routine', $task->state()->run->routine->next()?->id);
+            // Turning a screw leaves the plate as it is; moving the stand does not.
+            $this->add($task, new Corrected($this->id(), 'Ilse', 'now', 'screws', ['upper-right' => -1.0]));
+            self::assertSame('routine', $task->state()->run->routine->next()?->id);
+            self::assertSame($looks ? 'empty-zone' : 'plate-again', $task->move(MoveKind::Shift)->state()->run->routine->next()?->id);
+        }
+        self::assertNull((new DemoTask())->state()->run->routine->step('plate-again'));
+    }
+
     private function placed(): DemoTask
     {
         return (new DemoTask())->prepared()->read(self::GOOD);

@@ -94,6 +94,15 @@ final class GuardTest extends TestCase
         self::assertTrue($state->isSettled());
     }
 
+    public function testAPlatesBubbleThatWasMisreadCountsAmongWhatCouldHide(): void
+    {
+        $guard = (new DemoTask(card: ['target' => ['kind' => 'plate']]))->prepared()->settled()->state()->setUp->guard('elevation');
+        self::assertNotNull($guard);
+        // Turned round, a level shows 0.2°; what is less adds to the elevation degree for degree.
+        self::assertEqualsWithDelta(0.2, $guard->largest(), 1e-9);
+        self::assertSame('plate.tilt', $guard->hidden->id);
+    }
+
     public function testASpotTwoMetresAsideIsNotMeasuredByAShortRule(): void
     {
         $rear = (new DemoTask(['rear-cover-removed'], 'rear-left', kit: self::withoutALongRule()))->state()->plan;
