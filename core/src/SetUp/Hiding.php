@@ -91,7 +91,8 @@ final class Hiding
     private function searched(array $left, ?array $moved, array $spread): ?array
     {
         if ($moved !== null) {
-            foreach (self::HANDS as $hands) {
+            // Where nothing is moved, no hand is off.
+            foreach ($moved === [] ? [self::HANDS[0]] : self::HANDS as $hands) {
                 $tolerances = $this->tolerances($moved, $hands);
                 $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$this->axes($left, $spread)]);
                 if ($found !== null) {

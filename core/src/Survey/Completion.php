@@ -208,8 +208,18 @@ final class Completion
     /** Works out how unsure each equation's own reading is with what is read. */
     private function spreads(): void
     {
+        $covariance = $this->covariance;
         foreach ($this->rows as $i => $row) {
-            $this->spread[$i] = self::times($row, $this->carried($row));
+            $spread = 0.0;
+            foreach ($row as $place => $derivative) {
+                $line = $covariance[$place];
+                $sum = 0.0;
+                foreach ($row as $other => $by) {
+                    $sum += $by * $line[$other];
+                }
+                $spread += $derivative * $sum;
+            }
+            $this->spread[$i] = $spread;
         }
     }
 
