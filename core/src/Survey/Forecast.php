@@ -210,6 +210,7 @@ final readonly class Forecast
                 }
             }
         }
+        // In the measure of all that could be read each direction has a weight of 1 at most: what rounding leaves is none.
         [$inverse, $left] = self::inverse($directions, $cells, self::SINGULAR);
 
         return ['weights' => $weights, 'inverse' => $inverse, 'left' => $left];
@@ -284,24 +285,24 @@ final readonly class Forecast
      * The inverse of a symmetric matrix on what it weighs, and the directions that it does not.
      *
      * @param array<int, float> $cells
-     * @param float       $share of its largest scaled eigenvalue under which a direction counts as without weight
+     * @param float       $least weight under which a direction counts as without any; 0 where all have some, and are
+     *                           taken in a measure of their own
      *
      * @return array{array<int, array<int, float>>, array<int, array<int, float>>}
      */
-    private static function inverse(int $n, array $cells, float $share): array
+    private static function inverse(int $n, array $cells, float $least): array
     {
         if ($n === 0) {
             return [[], []];
         }
         $scale = [];
         for ($i = 0; $i < $n; $i++) {
-            $scale[] = $cells[$i * ($n + 1)] > 0 ? 1 / sqrt($cells[$i * ($n + 1)]) : 1.0;
+            $scale[] = $least <= 0 && $cells[$i * ($n + 1)] > 0 ? 1 / sqrt($cells[$i * ($n + 1)]) : 1.0;
         }
         foreach ($cells as $cell => $value) {
             $cells[$cell] = $value * $scale[intdiv($cell, $n)] * $scale[$cell % $n];
         }
         $eigen = Eigen::of($n, $cells);
-        $least = $share * max([0.0, ...$eigen->values]);
         $inverse = array_fill(0, $n, array_fill(0, $n, 0.0));
         $left = [];
         foreach ($eigen->values as $k => $value) {

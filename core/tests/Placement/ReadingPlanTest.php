@@ -103,6 +103,33 @@ final class ReadingPlanTest extends TestCase
         }
     }
 
+    /** What rounding leaves of a direction that no candidate holds is no weight. */
+    public function testAPlaceAlongTheCarThatNothingFixesLeavesTheBearingFree(): void
+    {
+        $along = static fn(string $id, string $point): array => ['id' => $id, 'type' => 'along', 'point' => $point, 'line' => ['B', 'A'], 'origin' => 'A', 's' => 1.5];
+        $offset = static fn(string $id, string $point): array => ['id' => $id, 'type' => 'offset', 'point' => $point, 'line' => ['B', 'A'], 's' => 1.3];
+        $foot = static fn(string $axis): array => ['id' => "foot-$axis", 'type' => 'plumb', 'from' => 'stand', 'to' => 'spot', 'axis' => $axis, 'value' => 0, 's' => 1];
+        $plan = self::plan([
+            'network' => [
+                'points' => [
+                    'FR' => ['x' => 2889.031, 'y' => -824.751, 'sy' => 3], 'A' => ['x' => 3846.519, 'y' => 0], 'B' => ['x' => -906.572, 'y' => 0],
+                    'sensor' => ['x' => 3786.519, 'y' => 0, 'sx' => 4, 'sy' => 4], 'spot' => ['x' => 5772, 'y' => 0, 'z' => 0],
+                ],
+                'bodies' => ['stand' => ['x' => 5772, 'y' => 0, 'z' => 505, 'yaw' => 180, 'points' => ['reflector' => ['x' => 85, 'y' => 4]]]],
+                'observations' => [
+                    [...$along('reach-top', 'reflector'), 'value' => 1849.1309], $foot('x'), $foot('y'),
+                    ['id' => 'square', 'type' => 'axisOffset', 'body' => 'stand', 'point' => 'A', 'value' => -1.9071, 's' => 1],
+                    [...$offset('line', 'spot'), 'value' => 3.801], [...$offset('hub-FR', 'FR'), 'value' => -817.602],
+                ],
+            ],
+            'target' => ['body' => 'stand', 'point' => 'reflector'], 'sensor' => ['point' => 'sensor'],
+            'reference' => ['kind' => 'body'], 'spec' => ['from' => 'A', 'along' => 1840, 'across' => 0],
+            'candidates' => [[...$along('reach', 'spot'), 's' => 1.35, 'cost' => 2.7], [...$offset('line-top', 'reflector'), 'cost' => 2.1]],
+            'aims' => ['bearing' => ['uncertainty' => 1]],
+        ]);
+        self::assertSame(['uncertainty' => null, 'hidden' => null, 'met' => false], $plan['aims']['bearing']);
+    }
+
     /**
      * @param array<string, mixed> $input
      *
