@@ -66,7 +66,7 @@ node_libraries() {
 
 interface_build() {
     local now
-    now=$(cd "$ROOT" && find ui/src ui/index.html ui/vite.config.ts ui/tsconfig.json ui/package-lock.json openapi.yaml -type f ! -name '*.generated.ts' | sort | xargs sha256sum | sha256sum | cut -d' ' -f1)
+    now=$(cd "$ROOT" && find ui/src words ui/index.html ui/vite.config.ts ui/tsconfig.json ui/package-lock.json openapi.yaml -type f ! -name '*.generated.ts' | sort | xargs sha256sum | sha256sum | cut -d' ' -f1)
     fresh build "$now" && [ -f "$ROOT/public/build/index.html" ] && return 0
     step "Interface types" types npm --prefix "$ROOT/ui" run types
     step "Interface build" build npm --prefix "$ROOT/ui" run build
