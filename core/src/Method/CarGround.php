@@ -6,6 +6,7 @@ namespace Lumbro\Core\Method;
 
 use Lumbro\Core\Catalogue\Card\CardSensor;
 use Lumbro\Core\Catalogue\Kit\Kit;
+use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
 use Lumbro\Core\Catalogue\ShopRules\SlipLimits;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
@@ -161,6 +162,17 @@ final readonly class CarGround
         };
     }
 
+    /** The kit's instrument of a survey's name; null where it has none. */
+    public static function ofName(Kit $kit, string $name): ?MeasuringInstrument
+    {
+        return match ($name) {
+            'tape' => $kit->tape,
+            'rule' => $kit->rule,
+            'longRule' => $kit->longRule(),
+            default => str_starts_with($name, self::BY) ? $kit->instrument(substr($name, strlen(self::BY))) : null,
+        };
+    }
+
     /**
      * Instruments that readings name beside the usual ones, with what is known of their shared errors.
      *
@@ -173,7 +185,7 @@ final readonly class CarGround
         $others = [];
         foreach ($observations as $observation) {
             $name = $observation->instrument() ?? '';
-            $instrument = str_starts_with($name, self::BY) ? $kit->instrument(substr($name, strlen(self::BY))) : null;
+            $instrument = str_starts_with($name, self::BY) ? self::ofName($kit, $name) : null;
             if ($instrument !== null) {
                 $others[$name] ??= $kit->kindOf($instrument->id) === 'rule'
                     ? new Instrument($name, null, new Prior($instrument->zero, $instrument->sZero ?? self::S_RULE_ZERO))

@@ -27,8 +27,6 @@ final readonly class Taught
         if (! $setUp->isPlaced() || $setUp->isConsistent() !== true) {
             return new self([], []);
         }
-        $kit = $context->kit;
-        $named = ['tape' => $kit->tape, 'rule' => $kit->rule, 'longRule' => $kit->longRule()];
         [$readings, $errors] = [[], []];
         foreach ($setUp->placement->solution->residuals ?? [] as $residual) {
             $reading = $residual->prior ? null : self::reading($context, $setUp, $residual);
@@ -38,7 +36,7 @@ final readonly class Taught
             if (! $residual->prior || $residual->isUnchecked() || preg_match('/^#([\w-]+)\.(zero|scale)$/', $residual->id, $of) !== 1) {
                 continue;
             }
-            $instrument = $named[$of[1]] ?? (str_starts_with($of[1], CarGround::BY) ? $kit->instrument(substr($of[1], strlen(CarGround::BY))) : null);
+            $instrument = CarGround::ofName($context->kit, $of[1]);
             if ($instrument !== null) {
                 $errors[] = ['instrument' => $instrument->id, 'error' => $of[2], 'value' => $residual->adjusted, 's' => $residual->s * sqrt(1 - $residual->redundancy)];
             }
