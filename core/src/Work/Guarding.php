@@ -9,6 +9,7 @@ use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
 use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Times;
 use Lumbro\Core\Numeric\Normal;
 use Lumbro\Core\Run\AxisFinding;
 use Lumbro\Core\SetUp\SetUp;
@@ -42,9 +43,16 @@ final class Guarding
         $then = $setUp->missing([], self::moved($state)) ?? $setUp->missing() ?? [];
         $spoiled = $state->plan->spoiledBy($state->moves);
         $again = array_values(array_intersect(array_keys($setUp->readings), $spoiled));
+        $move = self::MOVE + self::minutes($state, $again);
         // Near enough as it stands: to be measured on costs less than to be moved and measured from the start.
-        if ($here !== [] && self::minutes($state, $here) <= self::MOVE + self::minutes($state, $again) + self::minutes($state, $then)) {
+        if ($here !== [] && self::minutes($state, $here) <= $move + self::minutes($state, $then)) {
             return self::asked($state, $here);
+        }
+        // Once moved it is off by little more than one reading strays: the same once more, wanted in any case, may spare a move.
+        $twice = array_filter(array_intersect($then, $spoiled), static fn(string $id): bool => isset($setUp->readings[Times::once($id)]));
+        $first = array_slice($twice, 0, 1);
+        if ($state->record->moves !== [] && $first !== [] && self::minutes($state, $first) < $move) {
+            return self::asked($state, $first);
         }
 
         return self::asked($state, array_values(array_diff($then, $spoiled)));
