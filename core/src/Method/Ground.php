@@ -28,6 +28,9 @@ use Lumbro\Core\Survey\Observation\Observation;
 /** The plan that every school measures in: the car's points, the stand, and the spot the card wants. */
 final readonly class Ground
 {
+    /** A slip of some centimetres leaves the height of a mark so loose that the search creeps: a third nearer each time. */
+    private const ROUNDS = 200;
+
     public const REFERENCES = ['body-axis', 'body-centreline', 'thrust-line', 'axles'];
 
     /** The body of the stand and its points. */
@@ -147,6 +150,7 @@ final readonly class Ground
             levels: $this->floor->levels(),
             bounds: $this->car->bounds($this->kit) + $this->floor->bounds(),
             judgement: $this->car->rules->judgement(),
+            rounds: self::ROUNDS,
         );
     }
 

@@ -17,7 +17,6 @@ use Lumbro\Core\Numeric\SymmetricMatrix;
  */
 final class LeastSquares
 {
-    private const ITERATIONS = 50;
     private const HALVINGS = 40;
     private const STILL_MM = 1e-6;
     private const STILL_RAD = 1e-9;
@@ -84,7 +83,7 @@ final class LeastSquares
 
     /**
      * @throws Underdetermined where an unknown is fixed by no reading
-     * @throws NoConvergence   after 50 rounds without rest, or where the search rests on a place without directions
+     * @throws NoConvergence   after the network's rounds without rest, or where the search rests on a place without directions
      * @throws InvalidInput    where a reading has no value, or says nothing where the points stand
      */
     public static function solve(Network $network): Solution
@@ -135,7 +134,7 @@ final class LeastSquares
         } catch (NoDirection $failure) {
             throw $failure->inList('/observations');
         }
-        for ($iteration = 1; $iteration <= self::ITERATIONS; $iteration++) {
+        for ($iteration = 1; $iteration <= $this->network->rounds; $iteration++) {
             [$matrix, $right] = $this->normalEquations();
             $this->work += intdiv(count($this->active) ** 3, self::CUBES);
             if (! $matrix->factorise() || ($iteration === 1 && ! $matrix->isWellConditioned())) {
@@ -148,7 +147,7 @@ final class LeastSquares
             }
         }
 
-        throw NoConvergence::after(self::ITERATIONS);
+        throw NoConvergence::after($this->network->rounds);
     }
 
     /**

@@ -16,6 +16,9 @@ final readonly class Network
     /** Half the width within which a point lies of which nobody says how far off it could be, mm. */
     private const ANYWHERE = 50.0;
 
+    /** What a search may take (maths, section 2). */
+    public const ROUNDS = 50;
+
     /**
      * @param list<SurveyPoint> $points
      * @param list<Body>        $bodies
@@ -26,6 +29,7 @@ final readonly class Network
      * @param list<Level>          $levels    laser planes over the floor
      * @param array<string, float> $bounds    id of an observation or prior → the largest error of it that could pass unseen: mm, rad, or what its unit is
      * @param Judgement|null       $judgement when the readings contradict each other; that of the first rule set where none is given
+     * @param int                  $rounds    so often the search for the solution may go round, > 0
      */
     public function __construct(
         public array $points,
@@ -37,6 +41,7 @@ final readonly class Network
         public array $levels = [],
         public array $bounds = [],
         public ?Judgement $judgement = null,
+        public int $rounds = self::ROUNDS,
     ) {}
 
     /** The same with some priors, such as "FL.y" or "#rule.zero", known no better than within what they could be off unseen. */
@@ -66,6 +71,7 @@ final readonly class Network
             levels: array_map(static fn(Level $level): Level => new Level($level->name, $level->height, $level->s, max($wide("~$level->name.tiltX", $level->tilt) ?? 0.0, $wide("~$level->name.tiltY", $level->tilt) ?? 0.0) ?: null), $this->levels),
             bounds: $this->bounds,
             judgement: $this->judgement,
+            rounds: $this->rounds,
         );
     }
 }

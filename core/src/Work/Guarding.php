@@ -23,6 +23,9 @@ final class Guarding
     /** After so many moves the stand is measured where it is: another would follow what is not known well enough. */
     private const MOVES = 3;
 
+    /** After so many it is not moved any more: either the kit is not good enough, or something is wrong that no move puts right. */
+    private const OFTEN = 6;
+
     /** Where readings would take longer than this, adjusting takes less, minutes. */
     private const ADJUST = 10.0;
 
@@ -78,9 +81,15 @@ final class Guarding
     public static function moves(SetUp $setUp, int $made): array
     {
         $moves = $setUp->wantedMoves();
-        $stays = $moves !== [] || $made >= self::MOVES || ! $setUp->isPlaced() || $setUp->holds();
+        $stays = $moves !== [] || $made >= self::OFTEN || ! $setUp->isPlaced() || $setUp->holds();
 
         return $stays || $setUp->missing([], []) !== null ? $moves : $setUp->wantedMoves(true);
+    }
+
+    /** Whether another move would end as the ones before it did. */
+    public static function isMovedOften(TaskState $state): bool
+    {
+        return $state->context->rules->isInSpace() && count($state->record->moves) >= self::OFTEN;
     }
 
     /** @param list<string> $ids */

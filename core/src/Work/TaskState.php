@@ -174,7 +174,11 @@ final readonly class TaskState
         $first = array_values(array_diff($unread, $checks))[0] ?? null;
         $check = array_values(array_intersect($unread, $checks))[0] ?? null;
         $consistent = $this->setUp->isConsistent();
-        $suspect = array_values(array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings)))[0] ?? null;
+        $suspects = array_intersect($this->setUp->suspects(), array_keys($this->setUp->readings));
+        if ($this->context->rules->isInSpace()) {
+            $suspects = array_filter($suspects, fn(string $id): bool => ! $this->setUp->isConfirmed($id));
+        }
+        $suspect = array_values($suspects)[0] ?? null;
         $contradiction = $consistent === false && $this->context->rules->isInSpace() ? $this->contradiction() : null;
 
         // What was begun where the stand stands now goes on; a release lets a run begin before its set-up is good.
@@ -200,7 +204,7 @@ final readonly class TaskState
             $consistent === false => new Present('remeasure', $suspect ?? array_key_first($this->plan->calls())),
             // Sought only when it comes to it: it takes longer than all the rest.
             ($guard = Guarding::of($this)) !== null => $guard,
-            $this->moves !== [] => new Present('move'),
+            $this->moves !== [] => Guarding::isMovedOften($this) ? new Present('improve', null, Message::of('advice.moved-often', ['times' => count($this->record->moves)])) : new Present('move'),
             $this->bars === [] && $advised !== null => $advised,
             // With the placement good, what still bars the run is said where the run is.
             $this->bars !== [] && $this->setUp->holds() => new Present('run'),

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Practice;
 
+use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Method\Call;
+use Lumbro\Core\Practice\Roughness;
 use Lumbro\Core\Tests\Support\Follower;
 use Lumbro\Core\Tests\Support\Variations;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,6 +41,25 @@ final class SlipsTest extends TestCase
             // Nothing more can be measured, and nothing was proven.
         }
         self::assertTrue($follower->end() !== 'aligned' || $follower->truth()->isAligned(), implode(', ', $follower->did));
+    }
+
+    /** Read right when it is asked for again, it ends as any other car; the search for the set-up does not give up on it. */
+    public function testACheckTapeThatSlippedOnceIsAskedForAgain(): void
+    {
+        $reads = 0;
+        $slip = static function (Call $call) use (&$reads): float {
+            return $call->id === 'check-left' && $reads++ === 0 ? 35.0 : 0.0;
+        };
+        $follower = new Follower([
+            'title' => 'A car', 'vehicle' => 'marrow-field', 'card' => 'marrow-field-front', 'sensor' => 'front', 'operations' => ['bracket-changed@front'], 'bay' => 'Bay 1',
+            'changed' => ['enteredBy' => 'Oda', 'checkedBy' => 'Bram'],
+            'truth' => [
+                'seed' => 4, 'shifts' => ['sensor' => [0.0, 0.0]], 'stand' => ['along' => 20.0, 'across' => -12.0, 'turn' => 0.8], 'targetHeight' => 690.0, 'sensorHeight' => 688.0,
+                'mount' => ['azimuth' => 0.1, 'elevation' => 0.1], 'echoLevel' => 24.0, 'hands' => ['mm' => 0.7, 'degrees' => 0.03],
+            ],
+        ], new Policy(), new Roughness([], 0.0), $slip);
+        self::assertSame('aligned', $follower->work()->end(), implode(', ', $follower->did));
+        self::assertContains('remeasure check-left', $follower->did);
     }
 
     /** @return iterable<string, array{string, float}> */

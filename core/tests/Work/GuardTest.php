@@ -94,6 +94,28 @@ final class GuardTest extends TestCase
         self::assertTrue($state->isSettled());
     }
 
+    /** Somebody who takes whatever is doubted anew and reads the same again is told so, and not sent round in circles. */
+    public function testAReadingThatCameOutTheSameIsNotAskedForAgainAndAgain(): void
+    {
+        foreach ([['sensor-offset' => 30.0], ['hub-offset-RR' => -801.0, 'sensor-along' => 91.0, 'reach' => 1856.0], ['rule-check' => 194.0, 'hub-left' => 2865.0, 'reach' => 1811.0]] as $wrong) {
+            $task = (new DemoTask())->prepared()->read(isset($wrong['rule-check']) ? ['rule-check' => $wrong['rule-check']] : []);
+            $asked = [];
+            for ($step = 0; $step < 40; $step++) {
+                $state = $task->settled($wrong)->state();
+                $call = $state->present()->call ?? '';
+                if (! in_array($state->present()->kind, ['remeasure', 'decide', 'improve'], true) || $state->plan->call($call) === null) {
+                    break;
+                }
+                $asked[$call] = ($asked[$call] ?? 0) + 1;
+                $before = $state->setUp->readings[$call] ?? null;
+                $before === null ? $task->read([$call => round($state->plan->expected($state->plan->call($call)), 1)]) : $task->correct($call, $before->value, $before->id);
+            }
+            self::assertSame('improve', $task->state()->present()->kind);
+            self::assertNotNull($task->state()->present()->why);
+            self::assertLessThanOrEqual(2, max([0, ...$asked]), (string) json_encode([$wrong, $asked, $task->state()->present()->kind]));
+        }
+    }
+
     public function testAPlatesBubbleThatWasMisreadCountsAmongWhatCouldHide(): void
     {
         $guard = (new DemoTask(card: ['target' => ['kind' => 'plate']]))->prepared()->settled()->state()->setUp->guard('elevation');
