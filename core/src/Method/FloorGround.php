@@ -138,11 +138,13 @@ final readonly class FloorGround
     }
 
     /** @return array<string, float> prior → the largest error of it that could pass unseen, mm or rad */
-    public function bounds(): array
+    public function bounds(VehicleSheet $sheet): array
     {
         $bounds = ['sensorFloor.z' => SlipBounds::NEAR_FLOOR, '#floor.zero' => SlipBounds::WARP, 'siteFloor.z' => $this->stated ? $this->most : self::KEPT, '~laser.tiltX' => SlipBounds::LASER_TILT, '~laser.tiltY' => SlipBounds::LASER_TILT];
         if ($this->vertical->sPitch !== null) {
-            $bounds['^pitch'] = $bounds['^roll'] = SlipBounds::STATED_TILT;
+            // On a floor that was surveyed the wheels of one end stand higher and those of the other lower than it says, at most.
+            $bounds['^pitch'] = $this->stated ? SlipBounds::STATED_TILT : atan(2 * self::KEPT / $sheet->wheelbase);
+            $bounds['^roll'] = $this->stated ? SlipBounds::STATED_TILT : atan(2 * self::KEPT / min($sheet->trackFront, $sheet->trackRear));
         }
 
         return $bounds;

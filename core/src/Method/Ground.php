@@ -148,7 +148,7 @@ final readonly class Ground
             observations: [...$observations, ...$this->floor->observations()],
             vertical: $this->floor->vertical(),
             levels: $this->floor->levels(),
-            bounds: $this->car->bounds($this->kit) + $this->floor->bounds(),
+            bounds: $this->car->bounds($this->kit) + $this->floor->bounds($this->car->sheet),
             judgement: $this->car->rules->judgement(),
             rounds: self::ROUNDS,
         );

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Method;
 
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\TaskOrder;
 use Lumbro\Core\Journal\FloorRead;
+use Lumbro\Core\Method\FloorGround;
 use Lumbro\Core\SetUp\TaskContext;
+use Lumbro\Core\Survey\Vertical;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Work\TaskState;
 use PHPUnit\Framework\TestCase;
@@ -65,6 +69,19 @@ final class FloorGroundTest extends TestCase
         self::assertContains('staff-site', $slipped->setUp->suspects());
         self::assertSame('survey-floor', $slipped->present()->kind);
         self::assertContains($slipped->present()->call, ['site-front', 'site-front-2']);
+    }
+
+    public function testAFloorThatIsKeptSurveyedTiltsTheCarByNoMoreThanItsPlacesMayBeOff(): void
+    {
+        $sheet = Document::read(VehicleSheet::class, DemoTask::node('vehicles/quillon-sable.json'));
+        $known = new Vertical(0.0, 0.0, 0.001, 0.001);
+        $kept = (new FloorGround($known, 1.0, false, [], 1.0, 0.2))->bounds($sheet);
+        $stated = (new FloorGround($known, 1.0, true, [], 1.0, 0.2))->bounds($sheet);
+        self::assertEqualsWithDelta(12 / $sheet->wheelbase, $kept['^pitch'], 1e-5);
+        self::assertEqualsWithDelta(12 / min($sheet->trackFront, $sheet->trackRear), $kept['^roll'], 1e-5);
+        self::assertEqualsWithDelta(deg2rad(1.0), $stated['^pitch'], 1e-9);
+        // Free where the wheels were read: their staffs are bounded, not what they say.
+        self::assertArrayNotHasKey('^pitch', (new FloorGround(new Vertical(0.0, 0.0), 1.0, false, [], 1.0, 0.2))->bounds($sheet));
     }
 
     public function testAnotherSensorsSpotIsNotThisOnes(): void
