@@ -53,7 +53,7 @@ final readonly class Forecast
         $equations = [];
         $bounds += $network->bounds;
         foreach ([...$network->observations, ...$candidates] as $observation) {
-            $row = Equation::of($observation, $start)->row;
+            $row = self::felt(Equation::of($observation, $start)->row);
             $equations[] = new Checked($observation->id(), array_keys($row), array_values($row), $observation->s(), 0.0, $bounds[$observation->id()] ?? null);
         }
         $this->taken = count($network->observations);
@@ -115,6 +115,20 @@ final readonly class Forecast
         $this->shared = array_values($shared);
         $this->free = $free;
         $this->lengths = array_map(static fn(array $a): float => sqrt(array_sum(array_map(static fn(float $x): float => $x * $x, $a))), array_slice($along, count($equations)));
+    }
+
+    /**
+     * A row without what rounding left in it: an unknown that a reading does not feel would be held by nothing else.
+     *
+     * @param array<int, float> $row
+     *
+     * @return array<int, float>
+     */
+    private static function felt(array $row): array
+    {
+        $least = self::SINGULAR * max([0.0, ...array_map(abs(...), array_values($row))]);
+
+        return array_filter($row, static fn(float $derivative): bool => abs($derivative) > $least);
     }
 
     /**

@@ -12,6 +12,7 @@ use Lumbro\Core\Survey\Layout;
 use Lumbro\Core\Tests\Support\Chance;
 use Lumbro\Core\Tests\Support\Cli;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** The readings worth taking (maths, section 2.3). */
@@ -103,12 +104,23 @@ final class ReadingPlanTest extends TestCase
         }
     }
 
-    /** What rounding leaves of a direction that no candidate holds is no weight. */
-    public function testAPlaceAlongTheCarThatNothingFixesLeavesTheBearingFree(): void
+    /**
+     * What rounding leaves of a direction that no candidate holds is no weight.
+     *
+     * @param list<string> $taken
+     */
+    #[TestWith([['reach-top', 'foot-x', 'foot-y', 'square', 'line', 'hub-FR']], 'tied to one another')]
+    #[TestWith([['foot-y', 'square', 'line']], 'felt by nothing but rounding')]
+    public function testAPlaceAlongTheCarThatNothingFixesLeavesTheBearingFree(array $taken): void
     {
         $along = static fn(string $id, string $point): array => ['id' => $id, 'type' => 'along', 'point' => $point, 'line' => ['B', 'A'], 'origin' => 'A', 's' => 1.5];
         $offset = static fn(string $id, string $point): array => ['id' => $id, 'type' => 'offset', 'point' => $point, 'line' => ['B', 'A'], 's' => 1.3];
         $foot = static fn(string $axis): array => ['id' => "foot-$axis", 'type' => 'plumb', 'from' => 'stand', 'to' => 'spot', 'axis' => $axis, 'value' => 0, 's' => 1];
+        $observations = [
+            [...$along('reach-top', 'reflector'), 'value' => 1849.1309], $foot('x'), $foot('y'),
+            ['id' => 'square', 'type' => 'axisOffset', 'body' => 'stand', 'point' => 'A', 'value' => -1.9071, 's' => 1],
+            [...$offset('line', 'spot'), 'value' => 3.801], [...$offset('hub-FR', 'FR'), 'value' => -817.602],
+        ];
         $plan = self::plan([
             'network' => [
                 'points' => [
@@ -116,11 +128,7 @@ final class ReadingPlanTest extends TestCase
                     'sensor' => ['x' => 3786.519, 'y' => 0, 'sx' => 4, 'sy' => 4], 'spot' => ['x' => 5772, 'y' => 0, 'z' => 0],
                 ],
                 'bodies' => ['stand' => ['x' => 5772, 'y' => 0, 'z' => 505, 'yaw' => 180, 'points' => ['reflector' => ['x' => 85, 'y' => 4]]]],
-                'observations' => [
-                    [...$along('reach-top', 'reflector'), 'value' => 1849.1309], $foot('x'), $foot('y'),
-                    ['id' => 'square', 'type' => 'axisOffset', 'body' => 'stand', 'point' => 'A', 'value' => -1.9071, 's' => 1],
-                    [...$offset('line', 'spot'), 'value' => 3.801], [...$offset('hub-FR', 'FR'), 'value' => -817.602],
-                ],
+                'observations' => array_values(array_filter($observations, static fn(array $one): bool => in_array($one['id'], $taken, true))),
             ],
             'target' => ['body' => 'stand', 'point' => 'reflector'], 'sensor' => ['point' => 'sensor'],
             'reference' => ['kind' => 'body'], 'spec' => ['from' => 'A', 'along' => 1840, 'across' => 0],
