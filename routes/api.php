@@ -21,10 +21,13 @@ use App\Http\Controllers\ReportController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetUpController;
 use App\Http\Controllers\TaskController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('csrf', [SessionController::class, 'csrf']);
+Route::get('set-up', [SetUpController::class, 'show']);
+Route::post('set-up', [SetUpController::class, 'open']);
 Route::post('session', [SessionController::class, 'signIn']);
 
 Route::middleware('signed-in')->group(static function (): void {

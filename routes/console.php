@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Console\MakeSetUpCode;
+use App\Console\MakeShop;
 use App\Console\VerifyRecord;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([VerifyRecord::class]);
+Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class]);

@@ -84,17 +84,18 @@ final readonly class OpenOrder
         foreach (Document::read(VehicleSheet::class, Node::parse((string) $row->document))->sensors as $sensor) {
             SensorTask::query()->insert([
                 'shop_id' => $user->shop_id, 'id' => (string) Str::uuid7(), 'repair_order_id' => $id,
-                'sensor' => $sensor->id, 'procedure_card_id' => self::card($user, (string) $row->document, $sensor),
+                'sensor' => $sensor->id, 'procedure_card_id' => self::card($user, (string) $row->document, $sensor, $row->practice),
             ]);
         }
     }
 
     /** The card for a sensor: the newest version that was checked, or the newest at all. */
-    public static function card(User $user, string $sheetDocument, CarSensor $sensor): ?string
+    public static function card(User $user, string $sheetDocument, CarSensor $sensor, bool $practice = false): ?string
     {
         $sheet = Document::read(VehicleSheet::class, Node::parse($sheetDocument));
         $rows = CardRow::query()
             ->where('shop_id', $user->shop_id)
+            ->where('practice', $practice)
             ->where('make', mb_strtolower($sheet->make))
             ->where('model', mb_strtolower($sheet->model))
             ->orderByRaw('checked_at is null')

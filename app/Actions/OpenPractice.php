@@ -9,6 +9,7 @@ use App\Models\SensorTask;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
+use App\Records\PracticeRegisters;
 use App\Records\PracticeShelf;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -27,14 +28,13 @@ final readonly class OpenPractice
     /**
      * @return string the task
      *
-     * @throws Refusal where the shop has not the car, the card or the bay
+     * @throws Refusal where none of this name ships
      */
     public function __invoke(User $user, string $id, string $scenario): string
     {
         $file = PracticeShelf::take($scenario);
         Scenario::read(Node::parse($file['truth']));
-        $sheet = $this->of($user, 'vehicle_sheets', 'name', $file['vehicle'], 'vehicle sheet');
-        $bay = $this->of($user, 'bays', 'name', $file['bay'], 'bay');
+        [$sheet, $bay] = PracticeRegisters::of($user, $file['vehicle'], $file['bay']);
         $order = ($this->open)(
             $user,
             $id,
@@ -66,12 +66,5 @@ final readonly class OpenPractice
     private static function note(User $user, string $kind, array $payload): OrderLine
     {
         return Kinds::orderLine($kind, (string) Str::uuid7(), $user->name, Moment::now(), Node::parse((string) json_encode($payload)));
-    }
-
-    private function of(User $user, string $table, string $column, string $value, string $what): string
-    {
-        $id = DB::table($table)->where('shop_id', $user->shop_id)->where($column, $value)->value('id');
-
-        return is_string($id) ? $id : throw Refusal::conflict('not-here', Message::of('practice.needs', ['what' => $what, 'name' => $value]));
     }
 }

@@ -42,13 +42,13 @@ final class DeviceRoom
     }
 
     /**
-     * The scan tool that ships is a simulated one; a real tool's scan comes as its file.
+     * The scan tool that ships is a simulated one, for practice; a real tool's scan is typed or comes as its file.
      *
      * @throws DeviceUnavailable
      */
     public function codeReader(OrderFile $file): CodeReader
     {
-        return new SimulatedCodeReader($file);
+        return $file->isInvented() ? new SimulatedCodeReader($file) : throw DeviceUnavailable::codeReader();
     }
 
     /** The simulated car of a task, as its record has left it; null where the car is a real one. */

@@ -20,6 +20,11 @@ final class DeviceUnavailable extends \RuntimeException
         return new self(Message::of('tool.away'));
     }
 
+    public static function codeReader(): self
+    {
+        return new self(Message::of('scan.no-tool'));
+    }
+
     public static function logEnded(ToolCommand $command): self
     {
         return new self(Message::of('tool.log-ended', ['command' => $command->said()]));

@@ -64,7 +64,7 @@ final readonly class CardImport implements ImportKind
 
     private static function newest(User $user, string $card): ?CardRow
     {
-        return CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $card)->first();
+        return CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('practice', false)->where('document->id', $card)->first();
     }
 
     /** @return list<Node> */

@@ -239,14 +239,14 @@ final class EstimateImport implements ImportKind
 
     private function bay(): ?string
     {
-        $bay = DB::table('bays')->where('shop_id', $this->user->shop_id)->orderBy('name')->value('id');
+        $bay = DB::table('bays')->where('shop_id', $this->user->shop_id)->where('practice', false)->orderBy('name')->value('id');
 
         return is_string($bay) ? $bay : null;
     }
 
     private function readSheets(): void
     {
-        foreach (DB::table('vehicle_sheets')->where('shop_id', $this->user->shop_id)->get(['id', 'document']) as $row) {
+        foreach (DB::table('vehicle_sheets')->where('shop_id', $this->user->shop_id)->where('practice', false)->get(['id', 'document']) as $row) {
             $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
             $this->sheets[mb_strtolower("$sheet->make $sheet->model")] = ['id' => $row->id, 'document' => $row->document, 'sheet' => $sheet, 'cards' => []];
         }

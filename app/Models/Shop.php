@@ -15,10 +15,14 @@ use Lumbro\Words\Reader;
  * @property string $decimal_mark "." or ","
  * @property string $zone of the tz database
  * @property string $paper "A4" or "Letter"
+ * @property bool   $practice whether all in it is invented and its cars are simulated
  */
 final class Shop extends Register
 {
     protected $table = 'shops';
+
+    /** @var array<string, string> */
+    protected $casts = ['practice' => 'boolean'];
 
     /** How its reports are written. */
     public function reader(): Reader

@@ -9,8 +9,12 @@ namespace App\Models;
  *
  * @property string $name
  * @property string $document JSON
+ * @property bool   $practice whether it serves simulated cars alone
  */
 final class VehicleSheet extends Register
 {
     protected $table = 'vehicle_sheets';
+
+    /** @var array<string, string> */
+    protected $casts = ['practice' => 'boolean'];
 }

@@ -25,7 +25,7 @@ final class BayPage
     /** @return array<string, mixed> */
     public static function list(User $user): array
     {
-        $rows = DB::table('bays')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'version', 'document']);
+        $rows = DB::table('bays')->where('shop_id', $user->shop_id)->where('practice', false)->orderBy('name')->get(['id', 'version', 'document']);
 
         return [
             'bays' => $rows->map(static fn(\stdClass $row): array => [
@@ -67,7 +67,7 @@ final class BayPage
         return [
             ...StanceDocument::write($bay, $stance, Needs::car($state->sheet), $needs, $search),
             'version' => $file->version,
-            'bays' => DB::table('bays')->where('shop_id', $file->row->shop_id)->orderBy('name')->get(['id', 'name'])->map(static fn(\stdClass $row): array => [
+            'bays' => DB::table('bays')->where('shop_id', $file->row->shop_id)->when(! $file->isInvented(), static fn($query) => $query->where('practice', false))->orderBy('name')->get(['id', 'name'])->map(static fn(\stdClass $row): array => [
                 'id' => $row->id, 'name' => $row->name, 'here' => $row->id === $file->row->bay_id,
             ])->all(),
             'said' => $state->record->stance?->person,

@@ -20,6 +20,7 @@ final class CardOffers
             ->where('shop_id', $file->row->shop_id)
             ->where('make', mb_strtolower($sheet->make))
             ->where('model', mb_strtolower($sheet->model))
+            ->when(! $file->isInvented(), static fn($query) => $query->where('practice', false))
             ->whereNotNull('checked_at')
             ->orderByDesc('checked_at')
             ->orderByDesc('version')

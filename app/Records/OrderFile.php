@@ -25,6 +25,12 @@ final class OrderFile
         return array_filter($this->tasks, static fn(\stdClass $task): bool => $task->scenario !== null) !== [];
     }
 
+    /** Whether its car exists in practice alone: a simulated one, or one of a practice shop. */
+    public function isInvented(): bool
+    {
+        return $this->isSimulated() || (bool) $this->row->practice_shop;
+    }
+
     /** @param list<\stdClass> $tasks id, sensor, card's id and document, hash where it is sealed */
     private function __construct(
         public readonly \stdClass $row,

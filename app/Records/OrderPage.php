@@ -25,6 +25,7 @@ final class OrderPage
             'vin' => $file->row->vin,
             'openedAt' => Moment::read($file->row->created_at),
             'simulated' => $file->isSimulated(),
+            'codeReader' => $file->isInvented(),
             'tasks' => TaskLines::of($file),
             'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),

@@ -29,6 +29,7 @@ final readonly class ShopFloor
     public static function columns(Builder $query, string $shop): void
     {
         $query
+            ->selectSub(static fn(Builder $of) => $of->from('shops as s')->select('s.practice')->whereColumn('s.id', $shop), 'practice_shop')
             ->selectSub(static fn(Builder $rules) => $rules->from('shop_rules as r')->select('r.document')->whereColumn('r.shop_id', $shop), 'rules')
             ->selectSub(static fn(Builder $kit) => $kit->from('kit_items as k')->selectRaw('json_agg(k.document order by k.item)')->whereColumn('k.shop_id', $shop)->where('k.retired', false), 'kit');
     }

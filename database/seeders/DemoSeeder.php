@@ -40,11 +40,11 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        if (Shop::query()->exists()) {
+        if (Shop::query()->where('practice', true)->exists()) {
             return;
         }
         DB::transaction(function (): void {
-            $this->shop = $this->id(Shop::query()->create(['name' => 'Copper Lane Body Works'])->id);
+            $this->shop = $this->id(Shop::query()->create(['name' => 'Copper Lane Body Works', 'practice' => true])->id);
             $people = [];
             foreach ($this->read('people.json') as $person) {
                 $people[$person['email']] = User::query()->create(['shop_id' => $this->shop, ...$person]);
@@ -78,7 +78,7 @@ final class DemoSeeder extends Seeder
         foreach ($this->read('kit.json') as $item) {
             KitItem::query()->create(['shop_id' => $this->shop, 'item' => $item['id'], 'sort' => $item['sort'], 'document' => json_encode($item)]);
         }
-        DB::table('shop_rules')->insert(['shop_id' => $this->shop, 'document' => (string) file_get_contents(self::FOLDER . 'shop-rules.json')]);
+        DB::table('shop_rules')->insert(['shop_id' => $this->shop, 'document' => (string) file_get_contents(base_path('core/defaults/shop-rules.json'))]);
         foreach ($this->read('bays.json') as $bay) {
             $ids[$bay['name']] = Bay::query()->create(['shop_id' => $this->shop, 'name' => $bay['name'], 'document' => json_encode($bay)])->id;
         }

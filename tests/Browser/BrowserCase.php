@@ -19,6 +19,9 @@ abstract class BrowserCase extends TestCase
     /** Whether a test looks at what the page asks for. */
     protected const HOSTS = false;
 
+    /** Whether it begins without the demo shop. */
+    protected const EMPTY = false;
+
     protected static AppServer $server;
 
     protected Browser $browser;
@@ -29,7 +32,7 @@ abstract class BrowserCase extends TestCase
         $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
         assert($app instanceof Application);
         $app->make(Kernel::class)->bootstrap();
-        TestDatabase::create($database, $app);
+        static::EMPTY ? TestDatabase::createEmpty($database, $app) : TestDatabase::create($database, $app);
         $app->make('db')->purge('app');
         $app->flush();
         restore_error_handler();
@@ -54,6 +57,12 @@ abstract class BrowserCase extends TestCase
             $this->browser->shot("$folder/failed-{$this->name()}.png");
         }
         $this->browser->close();
+    }
+
+    /** A code for the set-up page of the server's database, as starting Lumbro prints one. */
+    protected static function setUpCode(): string
+    {
+        return trim((string) shell_exec('DB_DATABASE=' . self::$server->database . ' ' . PHP_BINARY . ' ' . dirname(__DIR__, 2) . '/artisan lumbro:set-up-code'));
     }
 
     protected function api(): ApiClient

@@ -138,6 +138,12 @@ final class Browser
         $this->button($words)->click();
     }
 
+    /** Ticks or clears a box by the beginning of its label. */
+    public function tick(string $words): void
+    {
+        $this->wait(fn(): ?WebDriverElement => $this->first('label', begins: $words), "No box says “{$words}”")->click();
+    }
+
     public function type(string $css, string $text): void
     {
         $this->find($css)->sendKeys($text);

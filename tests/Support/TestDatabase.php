@@ -37,6 +37,21 @@ final class TestDatabase
         self::point($app, $name);
     }
 
+    /** Makes a database with the tables and nothing in them. */
+    public static function createEmpty(string $name, Application $app): void
+    {
+        if (getenv('LUMBRO_CLUSTER') === false || ! str_starts_with($name, 'lumbro_test')) {
+            throw new \RuntimeException("“{$name}” is no database of a scratch cluster.");
+        }
+        $server = self::owner('postgres');
+        $server->exec("drop database if exists $name with (force)");
+        $server->exec("create database $name");
+        self::point($app, $name);
+        $app->make(Kernel::class)->call('migrate', ['--database' => 'owner', '--force' => true]);
+        $app->make('db')->purge('owner');
+        $app->make('db')->purge('app');
+    }
+
     /** The tables and the demo shop, in the template. */
     private static function fill(Application $app): void
     {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Words\Tests;
 
+use Lumbro\Core\Failure\UnreadableReading;
+use Lumbro\Core\Measure\Length;
+use Lumbro\Core\Message\Quantity;
 use Lumbro\Words\Reader;
 use Lumbro\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,6 +29,35 @@ final class WordsTest extends TestCase
     {
         $words = new Words(new Reader('en', $example->reader->unit, $example->reader->decimal, $example->reader->zone ?? 'UTC'));
         self::assertSame($example->says, $words->say($example->say ?? $example->quantity));
+    }
+
+    /** @return iterable<string, array{string, float|null}> */
+    public static function lengths(): iterable
+    {
+        foreach ((array) json_decode((string) file_get_contents(__DIR__ . '/lengths.json'), false, 8, JSON_THROW_ON_ERROR) as $example) {
+            self::assertInstanceOf(\stdClass::class, $example);
+            yield "“{$example->typed}”" => [$example->typed, $example->mm];
+        }
+    }
+
+    #[DataProvider('lengths')]
+    public function testLengthsAreReadAsTheInterfaceReadsThem(string $typed, float|int|null $mm): void
+    {
+        if ($mm === null) {
+            $this->expectException(UnreadableReading::class);
+        }
+        self::assertEqualsWithDelta($mm, Length::fromReading($typed)->millimetres, 1e-6);
+    }
+
+    public function testWhatIsPrintedIsReadWhateverTheShopsMarkAndUnit(): void
+    {
+        foreach ([['mm', '.'], ['mm', ','], ['in', '.'], ['in', ',']] as [$unit, $mark]) {
+            $words = new Words(new Reader('en', $unit, $mark, 'UTC'));
+            foreach ([0, 3, 112.5, 999.9, 1000, 2275, 23456.7] as $mm) {
+                self::assertEqualsWithDelta($mm, Length::fromReading($words->say(Quantity::mm($mm, 1)))->millimetres, $unit === 'mm' ? 0.051 : 0.13);
+                self::assertEqualsWithDelta($mm, Length::fromReading($words->say(Quantity::mm($mm)))->millimetres, $unit === 'mm' ? 0.51 : 0.8);
+            }
+        }
     }
 
     public function testADocumentIsWordedThroughoutAndNothingElseOfItChanges(): void

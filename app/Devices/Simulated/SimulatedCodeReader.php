@@ -7,8 +7,11 @@ namespace App\Devices\Simulated;
 use App\Devices\CodeReader;
 use App\Records\Moment;
 use App\Records\OrderFile;
+use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\ShopRules\OwedState;
 use Lumbro\Core\Catalogue\ShopRules\TroubleCode;
+use Lumbro\Core\Journal\RunFailed;
+use Lumbro\Core\Journal\RunMade;
 use Lumbro\Core\Journal\Scan;
 use Lumbro\Core\Practice\SeededNoise;
 
@@ -22,9 +25,9 @@ final readonly class SimulatedCodeReader implements CodeReader
         $state = $this->file->state();
         $noise = new SeededNoise(crc32($this->file->row->number));
         $codes = [];
-        $proven = $this->proven();
+        $learned = $this->learned();
         foreach ($state->sheet->sensors as $sensor) {
-            if ($state->owed[$sensor->id]->state === OwedState::Owed && ! in_array($sensor->id, $proven, true)) {
+            if ($state->owed[$sensor->id]->state === OwedState::Owed && ! in_array($sensor->id, $learned, true)) {
                 $codes[] = new TroubleCode($sensor->name, 'C2A52', 'Axis not learned', 'stored');
             }
         }
@@ -35,11 +38,18 @@ final readonly class SimulatedCodeReader implements CodeReader
         return new Scan('Simulated bench scan tool', Moment::now(), $codes, round(12.8 + 0.2 * $noise->draw('voltage'), 1));
     }
 
-    /** @return list<string> sensors whose axis was learned and proven since, as the order's list has them */
-    private function proven(): array
+    /** @return list<string> sensors whose routine came through last time, so that they have an axis again, whatever Lumbro thinks of it */
+    private function learned(): array
     {
-        $summary = is_string($this->file->row->summary ?? null) ? json_decode($this->file->row->summary, true, 16, JSON_THROW_ON_ERROR) : [];
+        $learned = [];
+        foreach ($this->file->tasks as $task) {
+            $last = DB::table('record_events')->where('shop_id', $this->file->row->shop_id)->where('sensor_task_id', $task->id)
+                ->whereIn('kind', [RunMade::KIND, RunFailed::KIND])->orderByDesc('version')->value('kind');
+            if ($last === RunMade::KIND) {
+                $learned[] = $task->sensor;
+            }
+        }
 
-        return array_column(array_filter($summary['tasks'] ?? [], static fn(array $task): bool => ($task['verdict'] ?? null) === 'holds'), 'sensor');
+        return $learned;
     }
 }

@@ -40,7 +40,7 @@ final class BayController
             if (($row === null ? 0 : (int) $row->version) !== $body->version) {
                 throw Refusal::bayMovedOn(BayPage::list($user));
             }
-            if ((clone $rows)->where('name', $bay->name)->where('id', '<>', $body->id)->exists()) {
+            if ((clone $rows)->where('practice', false)->where('name', $bay->name)->where('id', '<>', $body->id)->exists()) {
                 throw Refusal::field('/document/name', Message::of('bay.name-used', ['name' => $bay->name]));
             }
             DB::table('bays')->upsert([[

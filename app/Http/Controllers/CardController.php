@@ -31,7 +31,7 @@ final class CardController
 
     public function index(Request $request): JsonResponse
     {
-        $query = CardRow::query()->toBase()->where('shop_id', Answer::user($request)->shop_id)->where('newest', true);
+        $query = CardRow::query()->toBase()->where('shop_id', Answer::user($request)->shop_id)->where('newest', true)->where('practice', false);
         foreach (array_slice(array_filter(explode(' ', mb_strtolower(trim((string) $request->query('search', ''))))), 0, 6) as $word) {
             $query->where('search', 'like', '%' . addcslashes($word, '%_\\') . '%');
         }
@@ -135,7 +135,7 @@ final class CardController
 
     private function noSecondOfItsId(User $user, \stdClass $document, ?CardRow $after): void
     {
-        $other = CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('document->id', $document->id ?? '')->first();
+        $other = CardRow::query()->where('shop_id', $user->shop_id)->where('newest', true)->where('practice', false)->where('document->id', $document->id ?? '')->first();
         if ($other !== null && ($after === null || $other->family !== $after->family)) {
             throw Refusal::field('/document/id', Message::of('card.id-used'));
         }

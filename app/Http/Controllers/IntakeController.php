@@ -36,7 +36,7 @@ final class IntakeController
         return Answer::json([
             'number' => OpenOrder::nextNumber($user),
             'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'says' => Message::of("operation.$code"), 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
-            'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
+            'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->where('practice', false)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
                 $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
 
                 return [
@@ -44,7 +44,7 @@ final class IntakeController
                     'sensors' => array_map(static fn(CarSensor $sensor): array => ['id' => $sensor->id, 'name' => $sensor->name], $sheet->sensors),
                 ];
             })->all(),
-            'bays' => DB::table('bays')->where('shop_id', $user->shop_id)->orderBy('name')->get(['id', 'name'])->all(),
+            'bays' => DB::table('bays')->where('shop_id', $user->shop_id)->where('practice', false)->orderBy('name')->get(['id', 'name'])->all(),
         ]);
     }
 

@@ -63,6 +63,7 @@ final class SessionController
             'role' => $user->role,
             'may' => array_values(array_map(static fn(Act $act): string => $act->value, array_filter(Act::cases(), $user->may(...)))),
             'shop' => $shop->name,
+            'practice' => $shop->practice,
             'reader' => ['language' => $reader->language, 'unit' => $reader->unit, 'decimal' => $reader->decimal, 'zone' => $reader->zone],
         ]);
     }

@@ -17,13 +17,14 @@ final readonly class Length
         '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'", '‘' => "'", "''" => '"', "\u{a0}" => ' ', "\u{202f}" => ' ',
     ];
 
-    private const NUMBER = '(?<whole>\d+(?:\.\d+)?|\.\d+)';
-    private const INCHES = '(?:(?<inches>\d+(?:\.\d+)?|\.\d+)(?:(?:\s+|\s*-\s*)(?<top>\d+)\/(?<bottom>\d+))?|(?<topOnly>\d+)\/(?<bottomOnly>\d+))';
+    private const NUMBER = '(?<whole>[\d.,](?:[\d., ]*\d)?)';
+    private const INCHES = '(?:(?<inches>[\d.,]*\d)(?:(?:\s+|\s*-\s*)(?<top>\d+)\/(?<bottom>\d+))?|(?<topOnly>\d+)\/(?<bottomOnly>\d+))';
 
     private function __construct(public string $typed, public float $millimetres, public LengthUnit $unit) {}
 
     /**
-     * Reads what is printed on a tape or in service information; a bare number is millimetres.
+     * Reads what is printed on a tape, in service information or by Lumbro itself; a bare number is millimetres, a bare
+     * fraction inches.
      *
      * @throws UnreadableReading naming the text, the reason and an example
      */
@@ -36,10 +37,10 @@ final readonly class Length
         if (preg_match('/^[-+−–]/u', $text) === 1) {
             throw UnreadableReading::because($typed, 'signed', 'side');
         }
-        if (str_contains($text, ',')) {
+        $read = self::metric($text) ?? self::feetAndInches($text);
+        if ($read === null && preg_match('/\d,\d{3}\s*cm$/', $text) === 1) {
             throw UnreadableReading::because($typed, 'comma', 'comma');
         }
-        $read = self::metric($text) ?? self::feetAndInches($text);
         if ($read === null) {
             throw UnreadableReading::because($typed, 'not-a-length', 'length');
         }
@@ -58,8 +59,9 @@ final readonly class Length
             return null;
         }
         $unit = LengthUnit::from($match['unit'] ?? 'mm');
+        $figure = PlainFigure::of($match['whole'], $unit->value);
 
-        return [(float) $match['whole'] * $unit->millimetres(), $unit];
+        return $figure === null ? null : [(float) $figure * $unit->millimetres(), $unit];
     }
 
     /** @return array{float, LengthUnit}|null */
@@ -69,18 +71,28 @@ final readonly class Length
         $unit = LengthUnit::Inch;
         if (preg_match('/^' . self::NUMBER . "\s*(?:'|ft\.?|foot|feet)\s*(?:-\s*(?=.))?(?<rest>.*)$/", $text, $match) === 1) {
             $unit = LengthUnit::Foot;
-            $feet = (float) $match['whole'];
+            $figure = PlainFigure::of($match['whole'], 'ft');
+            if ($figure === null) {
+                return null;
+            }
+            $feet = (float) $figure;
             $text = $match['rest'];
             if ($text === '') {
                 return [$feet * 304.8, $unit];
             }
         }
-        if (preg_match('/^' . self::INCHES . '\s*(?:"|in\.?|inch|inches)$/', $text, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
+        // A fraction is on no other tape, so it needs no unit beside it.
+        $named = preg_match('/^' . self::INCHES . '\s*(?:"|in\.?|inch|inches)$/', $text, $match, PREG_UNMATCHED_AS_NULL) === 1;
+        if (! $named && ($unit === LengthUnit::Foot || preg_match('/^(?:(?<inches>\d+)\s+(?<top>\d+)\/(?<bottom>\d+)|(?<topOnly>\d+)\/(?<bottomOnly>\d+))$/', $text, $match, PREG_UNMATCHED_AS_NULL) !== 1)) {
             return null;
         }
         $top = (float) ($match['top'] ?? $match['topOnly'] ?? 0);
         $bottom = (float) ($match['bottom'] ?? $match['bottomOnly'] ?? 1);
-        $inches = (float) ($match['inches'] ?? 0);
+        $figure = PlainFigure::of($match['inches'] ?? '0', 'in');
+        if ($figure === null) {
+            return null;
+        }
+        $inches = (float) $figure;
         // A fraction finishes a whole number and is less than one, as on a tape.
         if ($bottom <= 0 || $top >= $bottom || (isset($match['top']) && floor($inches) !== $inches)) {
             return null;

@@ -121,7 +121,12 @@ final class SchemasTest extends TestCase
         }
         yield 'vehicle' => ['vehicle', $json('vehicles/quillon-sable.json')];
         yield 'vehicle as measured' => ['vehicle', (string) json_encode(Document::write(DemoOrder::sheet('quillon-sable')->measured('wheelbase', 2907, 1.5)))];
-        yield 'shop rules' => ['shop-rules', $json('shop-rules.json')];
+        yield 'shop' => ['shop', '{"name": "Brass Yard", "zone": "Europe/Zurich", "language": "en", "unit": "mm", "decimal": ",", "paper": "A4"}'];
+        yield 'plain bay' => ['plain-bay', '{"name": "Bay 1", "length": 9000, "width": 4500, "obstacles": [{"name": "bench", "fromBack": 0, "fromLeft": 0, "length": 900, "width": 2000}]}'];
+        yield 'shop rules' => ['shop-rules', (string) json_encode(DemoTask::defaults('shop-rules.json')->raw())];
+        foreach (DemoTask::defaults('kit.json')->items() as $i => $usual) {
+            yield "usual kit $i" => ['kit-item', (string) json_encode($usual->member('item')?->raw())];
+        }
         foreach (DemoTask::node('kit.json')->items() as $i => $item) {
             yield "kit item $i" => ['kit-item', (string) json_encode($item->raw())];
         }

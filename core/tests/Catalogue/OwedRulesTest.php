@@ -16,7 +16,7 @@ final class OwedRulesTest extends TestCase
 {
     public function testAStoredTableSaysOfEveryOperationWhatOneReadAtOnceSays(): void
     {
-        $json = (string) file_get_contents(__DIR__ . '/../../../database/demo/shop-rules.json');
+        $json = (string) file_get_contents(__DIR__ . '/../../defaults/shop-rules.json');
         $whole = Document::read(ShopRules::class, Node::parse($json));
         $stored = Document::read(ShopRules::class, Node::stored($json));
         $operations = array_unique(array_map(static fn(mixed $rule): string => $rule instanceof OwedRule ? $rule->operation : '', $whole->owed->all()));
@@ -30,7 +30,7 @@ final class OwedRulesTest extends TestCase
     public function testATableThatIsSentIsRefusedAtOnceWhereARuleIsWrong(): void
     {
         /** @var array{owed: list<array<string, mixed>>} $rules */
-        $rules = json_decode((string) file_get_contents(__DIR__ . '/../../../database/demo/shop-rules.json'), true);
+        $rules = json_decode((string) file_get_contents(__DIR__ . '/../../defaults/shop-rules.json'), true);
         $rules['owed'][40]['state'] = 'perhaps';
         try {
             Document::read(ShopRules::class, Node::parse((string) json_encode($rules)));

@@ -32,7 +32,7 @@ final class RegistersTest extends TestCase
             self::assertGreaterThan(3, count(Document::read(Bay::class, $bay)->outline));
         }
         self::assertSame('tape-1', (new DemoTask())->context()->kit->tape->id);
-        self::assertNotSame([], Document::read(ShopRules::class, DemoTask::node('shop-rules.json'))->owed);
+        self::assertNotSame([], Document::read(ShopRules::class, DemoTask::defaults('shop-rules.json'))->owed);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -42,6 +42,21 @@ final class LengthTest extends TestCase
         yield ['4 ft. 10 in.', 1473.2, LengthUnit::Foot];
         yield ['4 feet', 1219.2, LengthUnit::Foot];
         yield ['4 ft 10 in', 1473.2, LengthUnit::Foot];
+        yield ['2,275 mm', 2275, LengthUnit::Millimetre];
+        yield ['2,275', 2275, LengthUnit::Millimetre];
+        yield ['2 275', 2275, LengthUnit::Millimetre];
+        yield ["2\u{202f}275,5 mm", 2275.5, LengthUnit::Millimetre];
+        yield ['2275,5 mm', 2275.5, LengthUnit::Millimetre];
+        yield ['2,275.5', 2275.5, LengthUnit::Millimetre];
+        yield ['2.275,5', 2275.5, LengthUnit::Millimetre];
+        yield ['0,275', 0.275, LengthUnit::Millimetre];
+        yield ['12,5', 12.5, LengthUnit::Millimetre];
+        yield ['148,5 cm', 1485, LengthUnit::Centimetre];
+        yield ['2,275 m', 2275, LengthUnit::Metre];
+        yield ['0,08 in', 2.032, LengthUnit::Inch];
+        yield ['2,125 in', 53.975, LengthUnit::Inch];
+        yield ['18 3/16', 461.9625, LengthUnit::Inch];
+        yield ['3/16', 4.7625, LengthUnit::Inch];
     }
 
     #[DataProvider('readings')]
@@ -59,8 +74,14 @@ final class LengthTest extends TestCase
         yield ['', 'nothing was typed'];
         yield ['-12', 'no sign'];
         yield ['−12 mm', 'no sign'];
-        yield ['1,480', 'comma'];
-        yield ['148,5 cm', 'comma'];
+        yield ['1,480 cm', 'comma'];
+        yield ['1,48,5', 'not a length'];
+        yield ['22 75', 'not a length'];
+        yield ['2 275 75', 'not a length'];
+        yield ['02 275', 'not a length'];
+        yield ['2.275.5', 'not a length'];
+        yield ['18 16/3', 'not a length'];
+        yield ["4' 3/4", 'not a length'];
         yield ['twelve', 'not a length'];
         yield ['12 parsecs', 'not a length'];
         yield ['58 5/4 in', 'not a length'];

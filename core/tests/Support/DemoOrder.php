@@ -40,7 +40,7 @@ final class DemoOrder implements \Lumbro\Core\Intake\OrderStanding
 
     public static function rules(): ShopRules
     {
-        return Document::read(ShopRules::class, DemoTask::node('shop-rules.json'));
+        return Document::read(ShopRules::class, DemoTask::defaults('shop-rules.json'));
     }
 
     public static function kit(): KitRegister

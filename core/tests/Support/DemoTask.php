@@ -54,6 +54,12 @@ final class DemoTask
         return Node::parse((string) file_get_contents(dirname(__DIR__, 3) . '/database/demo/' . $file));
     }
 
+    /** What a shop begins with. */
+    public static function defaults(string $file): Node
+    {
+        return Node::parse((string) file_get_contents(dirname(__DIR__, 2) . '/defaults/' . $file));
+    }
+
     public function context(): TaskContext
     {
         $card = (array) self::node($this->sensor === 'front' ? 'cards/quillon-sable-front.json' : 'cards/quillon-sable-rear.json')->raw();

@@ -52,7 +52,7 @@ final class SealedTask
             'today' => $order->today,
             'vehicle' => DemoTask::node('vehicles/quillon-sable.json')->raw(),
             'cards' => $cards,
-            'rules' => DemoTask::node('shop-rules.json')->raw(),
+            'rules' => DemoTask::defaults('shop-rules.json')->raw(),
             'register' => DemoTask::node('kit.json')->raw(),
             'bay' => $bay->raw(),
             'earlierLevels' => [24.1],

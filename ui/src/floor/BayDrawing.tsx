@@ -129,16 +129,15 @@ export function Obstacle({
   obstacle: { name: string; corners: Corners };
   to: Projection;
 }) {
-  const at = to.at(
-    asSpot([
-      obstacle.corners.reduce((sum, [x]) => sum + (x ?? 0), 0) / obstacle.corners.length,
-      Math.max(...obstacle.corners.map(([, y]) => y ?? 0)),
-    ]),
-  );
+  const mean = (k: 0 | 1) =>
+    obstacle.corners.reduce((sum, corner) => sum + (corner[k] ?? 0), 0) / obstacle.corners.length;
+  // Towards the middle of the bay: beyond the wall stand the walls' lengths.
+  const inner = mean(1) > 0 ? Math.min : Math.max;
+  const at = to.at(asSpot([mean(0), inner(...obstacle.corners.map(([, y]) => y ?? 0))]));
   return (
     <g>
       <path d={to.path(obstacle.corners.map(asSpot))} fill={slate.zone} stroke={slate.chalk} />
-      <text x={at[0]} y={at[1] - 6} fill={slate.chalk} textAnchor="middle">
+      <text x={at[0]} y={at[1] + (mean(1) > 0 ? 16 : -6)} fill={slate.chalk} textAnchor="middle">
         {obstacle.name}
       </text>
     </g>

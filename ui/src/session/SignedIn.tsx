@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useState, type ReactNode } from 'react';
+import { Door } from './Door';
 import { SignInForm } from './SignInForm';
 import { useHasLeft, usePerson } from './usePerson';
 import { say } from '../words/say';
@@ -31,11 +32,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
     );
   }
   if (person.data === null && (left || !everSignedIn)) {
-    return (
-      <Box component="main" sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', p: 2 }}>
-        <SignInForm title={say('screen.lumbro')} note={say('screen.signed-in.set-up-proof-and')} />
-      </Box>
-    );
+    return <Door />;
   }
   return (
     <>

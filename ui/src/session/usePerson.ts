@@ -37,18 +37,24 @@ export function useMay(): (act: Act) => boolean {
   return (act) => person.data?.may.includes(act) ?? false;
 }
 
-export function useSignIn() {
+/** Whoever has just been let in. */
+export function useArrived(): (person: Person) => void {
   const queries = useQueryClient();
+  return (person) => {
+    queries.setQueryData(LEFT, false);
+    queries.setQueryData(KEY, present(person));
+  };
+}
+
+export function useSignIn() {
+  const arrived = useArrived();
   return useMutation({
     mutationFn: async (account: { email: string; password: string }) => {
       // A fresh token: the old session, and its token with it, may be gone.
       await answer(client.GET('/api/csrf'));
       return answer(client.POST('/api/session', { body: account }));
     },
-    onSuccess: (person) => {
-      queries.setQueryData(LEFT, false);
-      queries.setQueryData(KEY, present(person));
-    },
+    onSuccess: arrived,
   });
 }
 

@@ -69,6 +69,22 @@ export function TopBar({ children }: { children?: ReactNode }) {
           </Box>
         )}
       </Box>
+      {person.data?.practice && (
+        <Box
+          component="span"
+          title={say('screen.top-bar.practice-shop-means', { shop: person.data.shop })}
+          sx={{
+            border: 2,
+            borderStyle: 'dashed',
+            borderColor: 'primary.main',
+            px: 1,
+            fontWeight: 700,
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {say('screen.top-bar.practice-shop')}
+        </Box>
+      )}
       <Button
         color="inherit"
         onClick={toggleDisplay}

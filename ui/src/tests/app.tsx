@@ -36,6 +36,7 @@ export class FakeServer {
         role: 'technician',
         may: ['order', 'work', 'release', 'seal', 'check-card'],
         shop: 'Copper Lane Body Works',
+        practice: true,
         reader: { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' },
       },
     });

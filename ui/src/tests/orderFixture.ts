@@ -93,6 +93,7 @@ export function order(over: Partial<Order> = {}): Order {
     vin: null,
     openedAt: '2026-11-25T06:00:00.000Z',
     simulated: false,
+    codeReader: true,
     closing: [],
     road: [],
     tasks: [

@@ -35,6 +35,12 @@ final class Tables
                 new F\Field('name', 'name', null, new F\Text(most: 60)),
                 new F\Field('corners', 'corners', null, new F\Corners()),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\Obstacle => new \Lumbro\Core\Catalogue\Bay\Obstacle($kinds[0]->read($f['name']), $kinds[1]->read($f['corners']))),
+            \Lumbro\Core\Catalogue\Bay\PlainBay::class => new F\Table(\Lumbro\Core\Catalogue\Bay\PlainBay::class, [
+                new F\Field('name', 'name', null, new F\Text(most: 60)),
+                new F\Field('length', 'length', null, new F\Number(unit: 'mm', least: 4000.0, most: 60000.0)),
+                new F\Field('width', 'width', null, new F\Number(unit: 'mm', least: 2200.0, most: 40000.0)),
+                new F\Field('obstacles', 'obstacles', null, new F\ListOf(of: new F\Row(fields: ['name' => new F\Text(most: 60), 'fromBack' => new F\Number(unit: 'mm', least: 0.0, most: 60000.0), 'fromLeft' => new F\Number(unit: 'mm', least: 0.0, most: 40000.0), 'length' => new F\Number(unit: 'mm', least: 1.0, most: 60000.0), 'width' => new F\Number(unit: 'mm', least: 1.0, most: 40000.0)]), most: 40), optional: true, usual: []),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\PlainBay => new \Lumbro\Core\Catalogue\Bay\PlainBay($kinds[0]->read($f['name']), $kinds[1]->read($f['length']), $kinds[2]->read($f['width']), isset($f['obstacles']) ? $kinds[3]->read($f['obstacles']) : [])),
             \Lumbro\Core\Catalogue\Bay\Stance::class => new F\Table(\Lumbro\Core\Catalogue\Bay\Stance::class, [
                 new F\Field('x', 'x', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),
                 new F\Field('y', 'y', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),

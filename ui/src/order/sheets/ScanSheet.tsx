@@ -2,13 +2,14 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { answer, client } from '../../api/client';
 import { sendFile } from '../../api/sendFile';
 import type { Order, SortedCode } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
 import { clock } from '../../words/moments';
 import { Sheet } from '../../sheet/Sheet';
+import { TypedCodes, type TypedScan } from '../parts/TypedCodes';
 import type { OrderFile } from '../parts/useOrder';
 import { say, type Code } from '../../words/say';
 
@@ -66,8 +67,23 @@ export function ScanSheet({
       }),
     onSuccess: took,
   });
+  const type = useMutation({
+    mutationFn: (scan: TypedScan) =>
+      sendFile<Order>(
+        `/api/repair-orders/${order.id}/scans`,
+        new Blob([JSON.stringify(scan)], { type: 'application/json' }),
+        { id: uuid7(), version: String(order.version), phase, name: 'typed' },
+      ),
+    onSuccess: (state) => {
+      setTyping(false);
+      sessionStorage.removeItem(`lumbro-kept-codes-${order.id}-${phase}`);
+      took(state);
+    },
+  });
   const scan = order.scans.find((known) => known.phase === phase);
-  const failure = tool.error ?? upload.error;
+  const failure = tool.error ?? upload.error ?? type.error;
+  const [asked, setTyping] = useState<boolean | null>(null);
+  const typing = asked ?? (!order.codeReader && scan === undefined);
   return (
     <>
       <Sheet
@@ -86,7 +102,9 @@ export function ScanSheet({
                 origin:
                   scan.origin === 'tool'
                     ? say('screen.scan-sheet.by-connected-tool')
-                    : say('screen.scan-sheet.from', { origin: scan.origin }),
+                    : scan.origin === 'typed'
+                      ? say('screen.scan-sheet.typed')
+                      : say('screen.scan-sheet.from', { origin: scan.origin }),
                 person: scan.person,
                 at: clock(scan.at),
                 voltage:
@@ -99,13 +117,20 @@ export function ScanSheet({
         testId="scan"
       >
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1.5 }}>
-          <Button
-            variant={scan ? 'outlined' : 'contained'}
-            onClick={() => tool.mutate()}
-            loading={tool.isPending}
-          >
-            {scan ? say('screen.scan-sheet.scan-again') : say('screen.scan-sheet.scan-with-tool')}
-          </Button>
+          {order.codeReader && (
+            <Button
+              variant={scan ? 'outlined' : 'contained'}
+              onClick={() => tool.mutate()}
+              loading={tool.isPending}
+            >
+              {scan ? say('screen.scan-sheet.scan-again') : say('screen.scan-sheet.scan-with-tool')}
+            </Button>
+          )}
+          {!typing && (
+            <Button variant="outlined" onClick={() => setTyping(true)}>
+              {scan ? say('screen.scan-sheet.type-again') : say('screen.scan-sheet.type')}
+            </Button>
+          )}
           <Button
             variant="outlined"
             onClick={() => input.current?.click()}
@@ -134,6 +159,13 @@ export function ScanSheet({
           </Typography>
         )}
       </Sheet>
+      {typing && (
+        <TypedCodes
+          name={`${order.id}-${phase}`}
+          busy={type.isPending}
+          onTake={(typed) => type.mutate(typed)}
+        />
+      )}
       {phase === 'post' && order.comparison && <Compared comparison={order.comparison} />}
       {scan && scan.codes.length === 0 && (
         <Typography>{say('screen.scan-sheet.no-trouble-code-stored')}</Typography>
