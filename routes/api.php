@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CardPageController;
 use App\Http\Controllers\DriveController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -51,6 +52,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::get('stance', [BayController::class, 'stance']);
+        Route::get('next-figures', [RepairOrderController::class, 'nextFigures']);
         Route::get('drives', [DriveController::class, 'index']);
         Route::post('drives', [DriveController::class, 'add'])->middleware('may:order');
         Route::post('photos', [PhotoController::class, 'add'])->middleware('may:order');
@@ -81,7 +83,11 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('archives/{archive}/photos/{hash}', [ArchiveController::class, 'photo'])->whereUuid('archive')->where('hash', '[0-9a-f]{64}');
 
     Route::get('cards', [CardController::class, 'index']);
-    Route::post('cards', [CardController::class, 'enter'])->middleware('may:register');
+    Route::post('cards', [CardController::class, 'enter'])->middleware('may:enter-card');
+    Route::get('card-start/{task}', [CardController::class, 'start'])->whereUuid('task');
+    Route::post('card-pages', [CardPageController::class, 'add'])->middleware('may:enter-card');
+    Route::get('card-pages/{hash}', [CardPageController::class, 'show'])->where('hash', '[0-9a-f]{64}');
+    Route::get('card-pages/{hash}/{number}', [CardPageController::class, 'image'])->where(['hash' => '[0-9a-f]{64}', 'number' => '[0-9]{1,3}']);
     Route::prefix('cards/{card}')->whereUuid('card')->group(static function (): void {
         Route::get('', [CardController::class, 'show']);
         Route::post('check', [CardController::class, 'check'])->middleware('may:check-card');

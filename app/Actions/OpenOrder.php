@@ -30,11 +30,12 @@ use Lumbro\Core\Message\Message;
 final readonly class OpenOrder
 {
     /**
+     * @param string|\Closure(): string             $sheet   the id of its sheet, or what enters a new one
      * @param \Closure(OrderFile): list<OrderLine> $entries what is known of it already
      *
      * @throws Refusal where the number is taken or the shop has no such sheet
      */
-    public function __invoke(User $user, string $id, ?string $number, string $vehicle, string $plate, ?Vin $vin, string $sheet, ?string $bay, \Closure $entries): OrderFile
+    public function __invoke(User $user, string $id, ?string $number, string $vehicle, string $plate, ?Vin $vin, string|\Closure $sheet, ?string $bay, \Closure $entries): OrderFile
     {
         return DB::transaction(function () use ($user, $id, $number, $vehicle, $plate, $vin, $sheet, $bay, $entries): OrderFile {
             // Two who open an order at once must not take the same number.
@@ -49,7 +50,7 @@ final readonly class OpenOrder
             if ($bay !== null && ! DB::table('bays')->where('shop_id', $user->shop_id)->where('id', $bay)->exists()) {
                 throw Refusal::field('/bay', Message::of('bay.none'));
             }
-            $this->insert($user, $id, $number, $vehicle, $plate, $vin, $sheet, $bay);
+            $this->insert($user, $id, $number, $vehicle, $plate, $vin, is_string($sheet) ? $sheet : $sheet(), $bay);
             $file = OrderFile::open($user, $id);
             $lines = $entries($file);
             if ($lines !== []) {

@@ -246,7 +246,7 @@ final class EstimateImport implements ImportKind
 
     private function readSheets(): void
     {
-        foreach (DB::table('vehicle_sheets')->where('shop_id', $this->user->shop_id)->where('practice', false)->get(['id', 'document']) as $row) {
+        foreach (DB::table('vehicle_sheets')->where('shop_id', $this->user->shop_id)->where('practice', false)->where('newest', true)->get(['id', 'document']) as $row) {
             $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
             $this->sheets[mb_strtolower("$sheet->make $sheet->model")] = ['id' => $row->id, 'document' => $row->document, 'sheet' => $sheet, 'cards' => []];
         }

@@ -28,7 +28,8 @@ final class PracticeRegisters
         $sheet = self::known($user, VehicleSheet::query(), $vehicle);
         if ($sheet === null) {
             $document = self::read("vehicles/$vehicle.json");
-            $sheet = VehicleSheet::query()->create(['shop_id' => $user->shop_id, 'name' => $vehicle, 'document' => $document, 'practice' => true])->id;
+            $sheet = (string) Str::uuid7();
+            VehicleSheet::query()->insert(['shop_id' => $user->shop_id, 'id' => $sheet, 'family' => $sheet, 'name' => $vehicle, 'document' => $document, 'practice' => true]);
             self::cards($user, Document::read(Sheet::class, Node::parse($document)));
         }
 

@@ -40,7 +40,7 @@ final class PairsTest extends RunCase
         $owner->exec("update procedure_cards set document = regexp_replace(document::text, '\"seconds\": [0-9]+', '\"seconds\": 1', 'g')::jsonb");
         $number = 'P-' . $sensors[0];
         [$status, $order] = $this->api->post('/api/repair-orders', [
-            'id' => (string) Str::uuid7(), 'version' => 0, 'number' => $number, 'vehicle' => 'A pair', 'operations' => [$operation],
+            'id' => (string) Str::uuid7(), 'version' => 0, 'number' => $number, 'vehicle' => 'A pair', 'plate' => $number, 'operations' => [$operation],
             'sheet' => TestDatabase::one($owner, "select id from vehicle_sheets where name = '$vehicle'"), 'bay' => TestDatabase::one($owner, "select id from bays where name = '$bay'"),
         ]);
         self::assertSame(200, $status, (string) json_encode($order));

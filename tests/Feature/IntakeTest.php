@@ -245,7 +245,7 @@ final class IntakeTest extends FeatureCase
     private function body(array $change): array
     {
         return [
-            'id' => (string) Str::uuid7(), 'version' => 0, 'vehicle' => 'Quillon Sable', 'operations' => [],
+            'id' => (string) Str::uuid7(), 'version' => 0, 'vehicle' => 'Quillon Sable', 'plate' => 'QS 1', 'operations' => [],
             'sheet' => DB::table('vehicle_sheets')->where('name', 'quillon-sable')->value('id'),
             'bay' => DB::table('bays')->where('name', 'Bay 1')->value('id'),
             ...$change,

@@ -17,6 +17,7 @@ final class RegistersTest extends FeatureCase
         $old = $this->card('quillon-sable-front');
         $document = $old['document'];
         $document['spot']['along'] = 1850;
+        $document['values']['/spot/along'] = ['source' => 'Quillon sheet 41-207 (invented), section 4.2', 'edition' => '4', 'dated' => '2026-09-01', 'enteredBy' => 'x'];
         $document['spot']['tolerance'] = array_diff_key($document['spot']['tolerance'], ['across' => 0]);
         $new = $this->enter($document, $old['id'])->assertOk()->json();
         self::assertSame([2, true, false], [$new['version'], $new['newest'], $new['checked']]);
@@ -30,6 +31,22 @@ final class RegistersTest extends FeatureCase
         // The one who entered it cannot check it; somebody else can, once.
         $this->check($new['id'], 'Oda Merrin')->assertStatus(403);
         $this->check($new['id'], 'Ilse Corrant')->assertOk()->assertJsonPath('checked', true)->assertJsonPath('document.checkedBy', 'Ilse Corrant');
+    }
+
+    public function testAChangedValueHasNoSourceAndNoCheckUntilTheyAreSaidAgain(): void
+    {
+        $old = $this->card('quillon-sable-front');
+        $document = $old['document'];
+        $document['spot']['along'] = 1850;
+        $document['sensor']['limits']['azimuth'] = 0.4;
+        // Nor does a copy keep the check of a value that was changed in it.
+        $copy = $this->actingAs($this->person('Ilse Corrant'))->postJson('/api/cards', ['id' => (string) Str::uuid7(), 'version' => 0, 'document' => ['id' => 'a-copy'] + $document, 'copies' => $old['id']])->assertOk();
+        foreach ([$copy, $this->enter($document, $old['id'])->assertOk()] as $new) {
+            self::assertEqualsCanonicalizing(['/spot/along', '/sensor/limits/azimuth'], $new->json('unsaid'));
+            $value = $new->json('values')[array_search('/spot/along', array_column($new->json('values'), 'pointer'), true)];
+            self::assertSame([null, null], [$value['from']['source'], $value['from']['checkedBy']]);
+            $this->check((string) $new->json('id'), 'Bram Tolley')->assertStatus(422);
+        }
     }
 
     public function testAnUncheckedCardBarsTheRunAndAMissingToleranceIsSaidWhereItMatters(): void
@@ -65,10 +82,10 @@ final class RegistersTest extends FeatureCase
         $this->enter($second, (string) $clash->json('card.id'))->assertOk()->assertJsonPath('version', 3);
     }
 
-    public function testOnlyALeadEntersAndAnEntrySentTwiceIsOne(): void
+    public function testOnlyThoseAtTheCarsEnterAndAnEntrySentTwiceIsOne(): void
     {
         $old = $this->card('quillon-sable-rear');
-        $this->enter($old['document'], $old['id'], 'Ilse Corrant')->assertStatus(403);
+        $this->enter($old['document'], $old['id'], 'Fenna Ostrel')->assertStatus(403);
         $id = (string) Str::uuid7();
         foreach ([1, 2] as $turn) {
             $this->enter($old['document'], $old['id'], id: $id)->assertOk()->assertJsonPath('version', 2);

@@ -1,22 +1,32 @@
 import { Route, Routes } from 'react-router';
-import { BaysScreen } from './bays/BaysScreen';
-import { CardEdit } from './cards/CardEdit';
-import { CardList } from './cards/CardList';
-import { CardScreen } from './cards/CardScreen';
 import { NewOrder } from './intake/NewOrder';
-import { KitScreen } from './kit/KitScreen';
 import { OrderScreen } from './order/OrderScreen';
-import { MeterPractice } from './practice/MeterPractice';
-import { PeopleScreen } from './people/PeopleScreen';
-import { PracticeScreen } from './practice/PracticeScreen';
 import { Report } from './record/Report';
-import { RecordsScreen } from './records/RecordsScreen';
 import { SendBackNote } from './record/SendBackNote';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
-import { StakeOutPage } from './stakeout/StakeOutPage';
+import { lazyScreen } from './shell/lazyScreen';
 import { Today } from './today/Today';
 import { WorkspaceScreen } from './workspace/WorkspaceScreen';
+
+const CardCheck = lazyScreen(async () => (await import('./cards/CardCheck')).CardCheck);
+const CardEdit = lazyScreen(async () => (await import('./cards/CardEdit')).CardEdit);
+const ShortCard = lazyScreen(async () => (await import('./cards/ShortCard')).ShortCard);
+const PeopleScreen = lazyScreen(async () => (await import('./people/PeopleScreen')).PeopleScreen);
+const BaysScreen = lazyScreen(async () => (await import('./bays/BaysScreen')).BaysScreen);
+const KitScreen = lazyScreen(async () => (await import('./kit/KitScreen')).KitScreen);
+const RecordsScreen = lazyScreen(
+  async () => (await import('./records/RecordsScreen')).RecordsScreen,
+);
+const StakeOutPage = lazyScreen(async () => (await import('./stakeout/StakeOutPage')).StakeOutPage);
+const CardList = lazyScreen(async () => (await import('./cards/CardList')).CardList);
+const CardScreen = lazyScreen(async () => (await import('./cards/CardScreen')).CardScreen);
+const PracticeScreen = lazyScreen(
+  async () => (await import('./practice/PracticeScreen')).PracticeScreen,
+);
+const MeterPractice = lazyScreen(
+  async () => (await import('./practice/MeterPractice')).MeterPractice,
+);
 
 export function App() {
   return (
@@ -26,7 +36,9 @@ export function App() {
         <Route path="/orders/new" element={<NewOrder />} />
         <Route path="/orders/:order/:sheet?/:detail?" element={<OrderScreen />} />
         <Route path="/cards" element={<CardList />} />
+        <Route path="/cards/new/:task" element={<ShortCard />} />
         <Route path="/cards/:card" element={<CardScreen />} />
+        <Route path="/cards/:card/check" element={<CardCheck />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />
         <Route path="/cards/:card/copy" element={<CardEdit copy />} />
         <Route path="/records" element={<RecordsScreen />} />

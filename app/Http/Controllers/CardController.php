@@ -12,12 +12,17 @@ use App\Models\ProcedureCard as CardRow;
 use App\Models\User;
 use App\Records\CardRegister;
 use App\Records\Moment;
+use App\Records\OrderFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Catalogue\Card\CardAdjustment;
+use Lumbro\Core\Catalogue\Card\CardCheck;
 use Lumbro\Core\Catalogue\Card\CardDifference;
+use Lumbro\Core\Catalogue\Card\CardEntry;
 use Lumbro\Core\Catalogue\Card\CardForm;
+use Lumbro\Core\Catalogue\Card\CardStart;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
@@ -66,7 +71,7 @@ final class CardController
     public function enter(Request $request): JsonResponse
     {
         $user = Answer::user($request);
-        $body = Body::of($request, ['document'], ['follows']);
+        $body = Body::of($request, ['document'], ['follows', 'copies', 'task']);
         Document::read(ProcedureCard::class, $body->node('document'));
         $row = DB::transaction(function () use ($request, $user, $body): CardRow {
             $known = CardRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->first();
@@ -83,10 +88,14 @@ final class CardController
             if (! $document instanceof \stdClass) {
                 throw Refusal::field('/document', Message::of('card.document-missing'));
             }
-            unset($document->checkedBy);
-            $document->enteredBy = $user->name;
+            $copied = $body->has('copies') ? $this->find($request, $body->text('copies', 40)) : null;
+            $before = ($after ?? $copied)?->document;
+            $document = CardEntry::of($document, $before === null ? null : json_decode($before, false, 64, JSON_THROW_ON_ERROR), $user->name);
             $this->noSecondOfItsId($user, $document, $after);
             CardRegister::insert($user, $body->id, $after, (string) json_encode($document), null);
+            if ($body->has('task')) {
+                self::forTask($user, $body->uuid('task'), $body->id);
+            }
 
             return CardRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->firstOrFail();
         });
@@ -98,8 +107,9 @@ final class CardController
     public function check(Request $request, string $card): JsonResponse
     {
         $user = Answer::user($request);
-        Body::of($request, []);
-        $row = DB::transaction(function () use ($request, $user, $card): CardRow {
+        $body = Body::of($request, [], ['values']);
+        $seen = $body->has('values') ? array_map(static fn(Node $pointer): string => $pointer->text(), $body->node('values')->fewItems(400)) : [];
+        $row = DB::transaction(function () use ($request, $user, $card, $seen): CardRow {
             $row = $this->find($request, $card, true);
             if ($row->checked_by !== null || Document::read(ProcedureCard::class, Node::parse($row->document))->isChecked()) {
                 return $row;
@@ -111,7 +121,7 @@ final class CardController
             if ($row->entered_by === $user->id || ! $document instanceof \stdClass || $document->enteredBy === $user->name) {
                 throw Refusal::forbidden(Message::of('card.own'));
             }
-            $document->checkedBy = $user->name;
+            $document = CardCheck::of($document, $user->name, $seen);
             CardRow::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update([
                 'document' => json_encode($document), 'checked_by' => $user->id, 'checked_at' => Moment::now(),
             ]);
@@ -120,6 +130,25 @@ final class CardController
         });
 
         return Answer::json($this->page($user, $row));
+    }
+
+    /** What a card for a task begins with: the car and the sensor it is for, and nothing of a procedure. */
+    public function start(Request $request, string $task): JsonResponse
+    {
+        $user = Answer::user($request);
+        $row = DB::table('sensor_tasks')->where('shop_id', $user->shop_id)->where('id', $task)->first() ?? throw Refusal::notFound('task');
+        $file = OrderFile::open($user, $row->repair_order_id);
+        $sheet = $file->state()->sheet;
+        $sensor = $sheet->sensor($row->sensor) ?? throw Refusal::notFound('task');
+        $cautions = json_decode((string) file_get_contents(base_path('core/defaults/cautions.json')), true, 8, JSON_THROW_ON_ERROR);
+
+        return Answer::json(['document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'order' => $file->row->id, 'number' => $file->row->number, 'looksBack' => $sensor->looksBack(), 'ways' => CardAdjustment::WAYS]);
+    }
+
+    /** The task for which a card was entered works by it where it has none. */
+    private static function forTask(User $user, string $task, string $card): void
+    {
+        DB::table('sensor_tasks')->where('shop_id', $user->shop_id)->where('id', $task)->whereNull('procedure_card_id')->update(['procedure_card_id' => $card]);
     }
 
     public function export(Request $request, string $card): Response
@@ -153,7 +182,7 @@ final class CardController
             'newest' => (bool) $row->newest,
             'document' => $node->raw(),
             ...CardForm::page($node),
-            'mayEdit' => $user->may(Act::Register) && $row->newest,
+            'mayEdit' => $user->may(Act::EnterCard) && $row->newest,
             'mayCheck' => $row->newest && $row->entered_by !== $user->id && ! Document::read(ProcedureCard::class, $node)->isChecked(),
             'versions' => $versions->map(static fn(\stdClass $version): array => [
                 'id' => $version->id, 'version' => (int) $version->version, ...CardForm::line(Node::parse($version->document)), 'checked' => $version->checked_at !== null,

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\ShopRules\Operations;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\SensorPlace;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
@@ -36,14 +37,15 @@ final class IntakeController
         return Answer::json([
             'number' => OpenOrder::nextNumber($user),
             'operations' => array_map(static fn(string $code, array $known): array => ['code' => $code, 'says' => Message::of("operation.$code"), 'atSensor' => $known['atSensor']], array_keys(Operations::CATALOGUE), Operations::CATALOGUE),
-            'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->where('practice', false)->orderBy('name')->get(['id', 'document'])->map(static function (\stdClass $row): array {
+            'sheets' => DB::table('vehicle_sheets')->where('shop_id', $user->shop_id)->where('practice', false)->where('newest', true)->orderBy('name')->get(['id', 'name', 'document'])->map(static function (\stdClass $row): array {
                 $sheet = Document::read(VehicleSheet::class, Node::parse($row->document));
 
                 return [
-                    'id' => $row->id, 'name' => "$sheet->make $sheet->model",
+                    'id' => $row->id, 'name' => "$sheet->make $sheet->model", 'years' => $sheet->years,
                     'sensors' => array_map(static fn(CarSensor $sensor): array => ['id' => $sensor->id, 'name' => $sensor->name], $sheet->sensors),
                 ];
             })->all(),
+            'places' => array_map(static fn(SensorPlace $place): array => ['id' => $place->value, 'says' => $place->said()], SensorPlace::cases()),
             'bays' => DB::table('bays')->where('shop_id', $user->shop_id)->where('practice', false)->orderBy('name')->get(['id', 'name'])->all(),
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\EnterCar;
 use App\Actions\OpenOrder;
 use App\Failure\Refusal;
 use App\Http\Answer;
@@ -12,6 +13,7 @@ use App\Input\Cursor;
 use App\Models\RepairOrder;
 use App\Models\User;
 use App\Records\Moment;
+use App\Records\NextFigures;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
 use App\Records\OrderSearch;
@@ -81,10 +83,22 @@ final class RepairOrderController
         return Answer::json(OrderPage::of(OrderFile::open(Answer::user($request), $order)));
     }
 
-    public function open(Request $request, OpenOrder $action): JsonResponse
+    /** Which figures of its car to measure next, and what each buys. */
+    public function nextFigures(Request $request, string $order): JsonResponse
+    {
+        return Answer::json(NextFigures::of(OrderFile::open(Answer::user($request), $order)));
+    }
+
+    public function open(Request $request, OpenOrder $action, EnterCar $enter): JsonResponse
     {
         $user = Answer::user($request);
-        $body = Body::of($request, ['vehicle', 'sheet', 'operations'], ['number', 'plate', 'vin', 'bay', 'confirmed']);
+        $body = Body::of($request, ['vehicle', 'operations'], ['sheet', 'car', 'number', 'plate', 'vin', 'bay', 'confirmed']);
+        if ($body->has('sheet') === $body->has('car')) {
+            throw InvalidInput::because('/sheet', 'order.sheet-or-car');
+        }
+        if (! $body->has('plate') && ! $body->has('vin')) {
+            throw InvalidInput::because('/plate', 'order.plate-or-vin');
+        }
         $vin = $body->has('vin') ? Vin::fromText($body->text('vin', 40)) : null;
         if ($vin !== null && ! $vin->checks && ! $body->flag('confirmed')) {
             throw Refusal::asks('/vin', NoteDetail::digit($vin));
@@ -98,7 +112,7 @@ final class RepairOrderController
             $body->text('vehicle', 120),
             $body->optionalText('plate', 20) ?? '',
             $vin,
-            $body->uuid('sheet'),
+            $body->has('sheet') ? $body->uuid('sheet') : static fn(): string => $enter($user, $body->node('car')),
             $body->has('bay') ? $body->uuid('bay') : null,
             static fn(OrderFile $file): array => self::noted($user, $file, $operations),
         )));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Commands;
 
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\FigureMeasured;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Measure\SlipGuard;
@@ -17,6 +18,9 @@ use Lumbro\Core\Message\Message;
  */
 final readonly class MeasureFigure extends Command
 {
+    /** Further from what is taken for it than so many times its width no figure of a car lies. */
+    private const WIDE = 3.0;
+
     public function line(): string
     {
         return FigureMeasured::class;
@@ -24,12 +28,15 @@ final readonly class MeasureFigure extends Command
 
     public function admit(Situation $now, Line $line): void
     {
-        $now->order()->context->sheet->measured($line->figure, $line->value, $line->s);
+        $line->on($now->order()->context->sheet);
+        if ($line->from !== null && ! str_ends_with($line->figure, '.along')) {
+            throw InvalidInput::because('/from', 'vehicle.from', ['figure' => $line->figure]);
+        }
     }
 
     public function question(Situation $now, Line $line): ?Message
     {
-        $sheet = $now->order()->context->sheet;
+        $sheet = $now->order()->sheet;
         $parts = explode('.', $line->figure, 2);
         $sensor = $sheet->sensor($parts[0]);
         $expected = match (true) {
@@ -43,7 +50,11 @@ final readonly class MeasureFigure extends Command
             },
         };
 
-        return $expected === null ? null : SlipGuard::question($line->typed, $line->value, $expected);
+        $value = $line->valueOn($sheet);
+        $s = $sensor === null ? $sheet->sOf($line->figure) : $sensor->sOf($parts[1] ?? '');
+
+        // A figure that nobody knows is expected somewhere within its width.
+        return $expected === null || abs($value - $expected) <= self::WIDE * $s ? null : SlipGuard::question($line->typed, $value, $expected);
     }
 
     public function goesAlone(): bool

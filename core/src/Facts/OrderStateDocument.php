@@ -39,7 +39,6 @@ final class OrderStateDocument
     /** As many of the latest changes as are shown. */
     private const CHANGES = 12;
 
-    private const COORDINATES = ['along', 'across', 'height'];
 
     /** @return array<string, mixed> */
     public static function write(OrderStanding $order): array
@@ -315,21 +314,35 @@ final class OrderStateDocument
     private static function geometry(VehicleSheet $sheet, array $figures): array
     {
         $all = get_object_vars($sheet);
-        $line = static function (string $figure, Message $label, mixed $value, ?float $s, bool $sided) use ($figures): array {
+        $origins = $sheet->origins;
+        $line = static function (string $figure, Message $label, mixed $value, ?float $s, bool $sided, ?string $hubs = null) use ($figures, $origins): array {
             $measured = $figures[$figure] ?? null;
 
             return [
-                'figure' => $figure, 'label' => $label, 'value' => $value, 's' => $measured === null ? $s : $measured->s, 'sided' => $sided,
+                'figure' => $figure, 'label' => $label, 'value' => $value, 's' => $measured === null ? $s : $measured->s, 'sided' => $sided, 'hubs' => $hubs,
+                'from' => $origins[$figure]->from ?? null, 'said' => $origins[$figure]->said ?? null, 'cars' => $origins[$figure]->cars ?? null,
                 'typed' => $measured?->typed, 'person' => $measured?->person, 'at' => $measured?->at, 'word' => $measured?->word,
             ];
         };
         $lines = [];
         foreach (VehicleSheet::MEASURABLE as $figure) {
-            $lines[] = $line($figure, Message::of("figure.$figure"), $all[$figure], $sheet->s[$figure] ?? null, false);
+            // An emblem's height is a figure of a sheet that has it.
+            if ($all[$figure] !== null) {
+                $lines[] = $line($figure, Message::of("figure.$figure"), $all[$figure], $sheet->s[$figure] ?? null, false);
+            }
         }
         foreach ($sheet->sensors as $sensor) {
-            foreach (self::COORDINATES as $coordinate) {
-                $lines[] = $line("$sensor->id.$coordinate", Message::of("figure.sensor.$coordinate", ['sensor' => $sensor->name]), get_object_vars($sensor)[$coordinate], $sensor->s, $coordinate === 'across');
+            foreach (CarSensor::COORDINATES as $coordinate) {
+                $code = "figure.sensor.$coordinate";
+                $value = $sensor->at($coordinate);
+                $hubs = null;
+                if ($coordinate === 'along' && $sheet->isGrown()) {
+                    // As somebody measures it who stands there with a tape.
+                    $hubs = $sensor->looksBack() ? 'rear-hubs' : 'front-hubs';
+                    $code .= ".$hubs";
+                    $value = $sensor->looksBack() ? -$value : $value - $sheet->wheelbase;
+                }
+                $lines[] = $line("$sensor->id.$coordinate", Message::of($code, ['sensor' => $sensor->name]), $value, $sensor->sOf($coordinate), $coordinate === 'across', $hubs);
             }
         }
 

@@ -55,7 +55,7 @@ final readonly class OrderState
         $this->record = new OrderRecord($entries);
         $sheet = $context->sheet;
         foreach ($this->record->figures as $figure) {
-            $sheet = $sheet->measured($figure->figure, $figure->value, $figure->s);
+            $sheet = $figure->on($sheet);
         }
         $this->sheet = $sheet;
         $this->owed = $this->owedAfter($this->record);

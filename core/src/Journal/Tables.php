@@ -80,7 +80,10 @@ final class Tables
                 new F\Field('typed', 'typed', null, new F\Text(most: 60)),
                 new F\Field('s', 's', null, new F\Number(unit: 'mm', least: 0.2, most: 200.0)),
                 new F\Field('word', 'word', null, new F\Text(most: 80), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\FigureMeasured => new \Lumbro\Core\Journal\FigureMeasured($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['figure']), $kinds[1]->read($f['typed']), $kinds[2]->read($f['s']), isset($f['word']) ? $kinds[3]->read($f['word']) : null)),
+                new F\Field('document', 'document', null, new F\Text(most: 200), optional: true),
+                new F\Field('instrument', 'instrument', null, new F\Text(most: 80), optional: true),
+                new F\Field('from', 'from', null, new F\Choice(words: ['front-hubs', 'rear-hubs']), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\FigureMeasured => new \Lumbro\Core\Journal\FigureMeasured($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['figure']), $kinds[1]->read($f['typed']), $kinds[2]->read($f['s']), isset($f['word']) ? $kinds[3]->read($f['word']) : null, isset($f['document']) ? $kinds[4]->read($f['document']) : null, isset($f['instrument']) ? $kinds[5]->read($f['instrument']) : null, isset($f['from']) ? $kinds[6]->read($f['from']) : null)),
             \Lumbro\Core\Journal\FloorRead::class => new F\Table(\Lumbro\Core\Journal\FloorRead::class, [
                 new F\Field('place', 'place', null, new F\Text(most: 60)),
                 new F\Field('typed', 'typed', null, new F\Text(most: 60), optional: true, usual: ''),

@@ -26,12 +26,14 @@ final readonly class CarGround
     /** How far a substitute mark may lie along the car from where it is said to, mm, half-width. */
     private const SUBSTITUTE_ALONG = 10.0;
 
-    /** How high an emblem sits where nobody measured it: as a part of the car's height, and how well that is known, mm. */
-    private const EMBLEM_HEIGHT = 0.48;
+    /** How well an emblem's height is known where nobody measured it, mm. */
     private const S_EMBLEM_HEIGHT = 60.0;
 
     /** The same once it was measured, mm. */
     private const S_MEASURED_HEIGHT = 4.0;
+
+    /** A figure that is not known is seldom further off than so many times its standard uncertainty. */
+    private const WIDE = 3.0;
 
     /** How far a bob hangs off what it is hung from, mm, standard. */
     private const BOB = 0.5;
@@ -219,6 +221,9 @@ final readonly class CarGround
             $bounds["$laser.x"] = $bounds["$laser.y"] = $most['hub'];
         }
 
+        foreach ($this->widths() as $prior => $s) {
+            $bounds[$prior] = max($bounds[$prior] ?? 0.0, self::WIDE * $s);
+        }
         foreach ($kit->all as $kind => $instruments) {
             foreach ($instruments as $instrument) {
                 $bounds['#' . self::BY . "$instrument->id.zero"] = $most[$kind === 'rule' ? 'ruleEnd' : 'tapeEnd'];
@@ -230,6 +235,34 @@ final readonly class CarGround
             '#tape.scale' => SlipBounds::TAPE_SCALE, '#tape.zero' => $most['tapeEnd'], '#rule.zero' => $most['ruleEnd'], '#longRule.zero' => $most['ruleEnd'],
             '@wheelRL' => SlipBounds::WHEEL_HEADING, '@wheelRR' => SlipBounds::WHEEL_HEADING, '@mirror' => SlipBounds::MIRROR,
         ];
+    }
+
+    /** @return array<string, float> prior → standard uncertainty of a figure that this car's sheet knows badly, mm */
+    private function widths(): array
+    {
+        if (! $this->sheet->isGrown()) {
+            return [];
+        }
+        $s = $this->sheet;
+        $front = ['frontMark', 'frontEmblem'];
+        $rear = ['rearMark', 'rearEmblem'];
+        $widths = [
+            'FL.x' => $s->sOf('wheelbase'), 'FR.x' => $s->sOf('wheelbase'),
+            'FL.y' => $s->sOf('trackFront') / 2, 'FR.y' => $s->sOf('trackFront') / 2,
+            'RL.y' => $s->sOf('trackRear') / 2, 'RR.y' => $s->sOf('trackRear') / 2,
+            'frontBumper.x' => $s->sOf('frontOverhang'), 'rearBumper.x' => $s->sOf('rearOverhang'),
+        ];
+        foreach (['frontMark' => $front, 'rearMark' => $rear] as $figure => $marks) {
+            foreach ($marks as $mark) {
+                $widths["$mark.x"] = $s->sOf($figure);
+                $widths["$mark.z"] = $s->sOf("{$figure}Height");
+            }
+        }
+        if ($this->measured !== null) {
+            $widths += ['sensor.x' => $this->measured->s, 'sensor.y' => $this->measured->sOf('across'), 'sensor.z' => $this->measured->sOf('height')];
+        }
+
+        return $widths;
     }
 
     /** @return list<SurveyPoint> the point of a datum that is none of the others */
@@ -267,13 +300,13 @@ final readonly class CarGround
         $s = $this->sheet->sSensor;
         $height = match (true) {
             ! $this->rules->isInSpace() => [null, null],
-            $this->measuredHeight !== null => [$this->measuredHeight, $this->measured->s ?? $this->sheet->sSensorHeight],
+            $this->measuredHeight !== null => [$this->measuredHeight, $this->measured?->sOf('height') ?? $this->sheet->sSensorHeight],
             default => [$this->card->height, $this->sheet->sSensorHeight],
         };
 
         return $this->measured === null
             ? new SurveyPoint('sensor', $front + $this->card->along, $this->card->across, $s, $s, ...$height)
-            : new SurveyPoint('sensor', $this->measured->along, $this->measured->across, $this->measured->s, $this->measured->s, ...$height);
+            : new SurveyPoint('sensor', $this->measured->along, $this->measured->across, $this->measured->s, $this->measured->sOf('across'), ...$height);
     }
 
     /** How well a place is known once a bob was hung from it: the bob swings and touches, mm. */
@@ -286,9 +319,10 @@ final readonly class CarGround
     private function markHeight(bool $front): array
     {
         $known = $front ? $this->sheet->frontMarkHeight : $this->sheet->rearMarkHeight;
+        $figure = $front ? 'frontMarkHeight' : 'rearMarkHeight';
 
         return $this->rules->isInSpace()
-            ? [$known ?? self::EMBLEM_HEIGHT * $this->sheet->height, $known === null ? self::S_EMBLEM_HEIGHT : self::S_MEASURED_HEIGHT]
+            ? [$this->sheet->figure($figure), $known === null ? self::S_EMBLEM_HEIGHT : max(self::S_MEASURED_HEIGHT, $this->sheet->sOf($figure))]
             : [null, null];
     }
 

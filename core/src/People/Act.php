@@ -30,7 +30,10 @@ enum Act: string
     /** Checks a procedure card that somebody else entered. */
     case CheckCard = 'check-card';
 
-    /** Enters procedure cards, and keeps the kit, the bays and the shop's tables. */
+    /** Enters procedure cards and vehicle sheets. */
+    case EnterCard = 'enter-card';
+
+    /** Keeps the kit, the bays and the shop's tables, and takes in registers from files. */
     case Register = 'register';
 
     /** Gives an outside reader a link to an order's report, and takes it back. */

@@ -17,7 +17,7 @@ enum Role: string
     {
         return match ($this) {
             self::Lead => true,
-            self::Technician => in_array($act, [Act::Order, Act::Work, Act::Release, Act::Seal, Act::CheckCard], true),
+            self::Technician => in_array($act, [Act::Order, Act::Work, Act::Release, Act::Seal, Act::EnterCard, Act::CheckCard], true),
             self::Office => in_array($act, [Act::Order, Act::Share, Act::Archive], true),
             self::Reader => false,
         };

@@ -57,15 +57,32 @@ final readonly class Prospects
         return self::pool($by, $by->takable());
     }
 
+    /** The set-up by the schools in use, or by the first that can be, with the stand on its spot and each reading as it should be. */
+    public static function nominalSetUp(TaskContext $context, MeasuringPlan $plan): SetUp
+    {
+        $schools = $plan->inUse() === [] ? array_slice($plan->usable(), 0, 1) : $plan->inUse();
+        $own = self::measuredBy($context, $plan, array_map(static fn(School $school): string => $school->id(), $schools) ?: ['plumb-and-line']);
+
+        return new SetUp($context, $own, self::nominalReadings($own));
+    }
+
+    /** @return array<string, ReadingTaken> */
+    private static function nominalReadings(MeasuringPlan $plan): array
+    {
+        $readings = [];
+        foreach ($plan->calls() as $call) {
+            if ($call->isSurveyed() && $call->details->of === null) {
+                $readings[$call->id] = self::nominal($plan, $call);
+            }
+        }
+
+        return $readings;
+    }
+
     private static function school(TaskContext $context, MeasuringPlan $plan, School $school): Prospect
     {
         $own = self::measuredBy($context, $plan, [$school->id()]);
-        $readings = [];
-        foreach ($own->calls() as $call) {
-            if ($call->isSurveyed() && $call->details->of === null) {
-                $readings[$call->id] = self::nominal($own, $call);
-            }
-        }
+        $readings = self::nominalReadings($own);
         $setUp = new SetUp($context, $own, $readings);
         $bearable = $setUp->bearables();
         $respects = $axes = [];

@@ -389,7 +389,7 @@ final readonly class SetUp
             return null;
         }
         $sensor = $this->context->sensor;
-        $measured = in_array("$sensor->id.height", $this->context->sheet->measured, true);
+        $measured = $this->context->sheet->knows("$sensor->id.height");
         [$x, $y] = $this->placement->solution->geometry->point('target');
         [$sx, $sy] = $this->placement->solution->geometry->point('sensor');
         $range = hypot($x->value - $sx->value, $y->value - $sy->value);
@@ -399,7 +399,7 @@ final readonly class SetUp
             sTarget: $this->height->sReading,
             // A target set level with the sensor knows no design height to be off from.
             sensorExcess: $measured && ! $this->context->spot->level ? $sensor->height - $this->context->cardSensor->height : 0.0,
-            sSensor: $measured ? $sensor->s : $this->context->sheet->sSensorHeight,
+            sSensor: $measured ? $sensor->sOf('height') : $this->context->sheet->sSensorHeight,
             range: $range,
             sRange: $this->placement->deviations['along']->uncertainty,
             sRequired: $this->height->sFloor,

@@ -73,16 +73,22 @@ final readonly class TaskContext
         $this->preparation = $order->preparation ?? $card->preparation;
     }
 
+    /** The same task at a car that is known otherwise. */
+    public function at(VehicleSheet $sheet): self
+    {
+        return new self($this->card, $sheet, $this->kit, $this->bay, $this->operations, $sheet->sensor($this->sensor->id) ?? $this->sensor, $this->order, $this->earlierLevels, $this->rules);
+    }
+
     /** Whether the sensor's place in plan was measured on this car. */
     public function isSensorMeasured(): bool
     {
-        return in_array("{$this->sensor->id}.along", $this->sheet->measured, true) || in_array("{$this->sensor->id}.across", $this->sheet->measured, true);
+        return $this->sheet->knows("{$this->sensor->id}.along") || $this->sheet->knows("{$this->sensor->id}.across");
     }
 
     /** The sensor's height where it was measured on this car, mm over the wheels' plane; null where nobody did. */
     public function measuredHeight(): ?float
     {
-        return in_array("{$this->sensor->id}.height", $this->sheet->measured, true) ? $this->sensor->height : null;
+        return $this->sheet->knows("{$this->sensor->id}.height") ? $this->sensor->height : null;
     }
 
     /** What the shop has settled for readings near the limit; one reading is enough where nobody did. */

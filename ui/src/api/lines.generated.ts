@@ -59,6 +59,9 @@ export type FigureMeasured = {
   typed: string;
   s: number;
   word?: string;
+  document?: string;
+  instrument?: string;
+  from?: 'front-hubs' | 'rear-hubs';
 };
 
 export type FloorRead = {

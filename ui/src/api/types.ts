@@ -3,6 +3,7 @@ import type { components } from './schema.generated';
 
 type Schemas = components['schemas'];
 
+export type MakerPage = Schemas['MakerPage'];
 export type SetUp = Schemas['SetUp'];
 export type Workspace = Schemas['Workspace'];
 export type Call = Schemas['Call'];

@@ -69,7 +69,7 @@ function Form({ page, copy }: { page: CardPage; copy: boolean }) {
             id: kept.id,
             version: 0,
             document: made,
-            ...(copy ? {} : { follows: kept.follows }),
+            ...(copy ? { copies: kept.follows } : { follows: kept.follows }),
           },
         }),
       );

@@ -70,11 +70,16 @@ function Open({ page }: { page: CardPage }) {
             {say('screen.card-screen.copy-new-card')}
           </Button>
         )}
-        {page.mayCheck && (
-          <Button variant="contained" onClick={() => check.mutate()} loading={check.isPending}>
-            {say('screen.card-screen.i-have-checked-it')}
-          </Button>
-        )}
+        {page.mayCheck &&
+          (page.page === null ? (
+            <Button variant="contained" onClick={() => check.mutate()} loading={check.isPending}>
+              {say('screen.card-screen.i-have-checked-it')}
+            </Button>
+          ) : (
+            <Button component={Link} to={`/cards/${page.id}/check`} variant="contained">
+              {say('screen.card-screen.check-beside-page')}
+            </Button>
+          ))}
         <Button variant="outlined" component="a" href={`/api/cards/${page.id}/export`} download>
           {say('screen.export-as-json')}
         </Button>
@@ -82,6 +87,11 @@ function Open({ page }: { page: CardPage }) {
           {say('screen.print')}
         </Button>
       </Box>
+      {page.unsaid.length > 0 && (
+        <Alert severity="warning">
+          {say('screen.card-screen.unsaid', { count: page.unsaid.length })}
+        </Alert>
+      )}
       {check.error && <Alert severity="error">{check.error.message}</Alert>}
       {!page.newest && (
         <Alert severity="warning">{say('screen.card-screen.this-version-superseded-it')}</Alert>
@@ -262,9 +272,9 @@ function From({ from }: { from: CardValue['from'] }) {
   return (
     <Box sx={{ fontSize: '0.85rem', color: 'text.secondary' }}>
       {say('screen.card-screen.edition-entered-by', {
-        source: from.source,
-        edition: from.edition,
-        dated: from.dated,
+        source: from.source ?? say('screen.card-screen.source-not-said'),
+        edition: from.edition ?? '–',
+        dated: from.dated ?? '–',
         enteredBy: from.enteredBy,
         checkedBy: from.checkedBy
           ? say('screen.card-screen.checked-by', { checkedBy: from.checkedBy })

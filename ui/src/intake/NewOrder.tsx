@@ -14,7 +14,12 @@ import { choices, OperationPicker, type Choice } from '../order/parts/OperationP
 import { useIntake } from '../order/parts/useIntake';
 import { Page } from '../shell/Page';
 import { useKept } from '../sheet/useKept';
+import { sentence } from '../words/sentence';
 import { say } from '../words/say';
+import { CarPlaces, type PlaceId } from './CarPlaces';
+
+/** In the place of a sheet: a car that stands in no list. */
+const OWN = 'own';
 
 interface Typed {
   /** Made once, so that the same order sent twice is one. */
@@ -26,6 +31,10 @@ interface Typed {
   vin: string;
   sheet: string;
   bay: string;
+  make: string;
+  model: string;
+  years: string;
+  places: PlaceId[];
   operations: Choice[];
 }
 
@@ -37,6 +46,10 @@ const EMPTY: Omit<Typed, 'id'> = {
   vin: '',
   sheet: '',
   bay: '',
+  make: '',
+  model: '',
+  years: '',
+  places: [],
   operations: [],
 };
 
@@ -46,6 +59,12 @@ export function NewOrder() {
   const intake = useIntake();
   const [typed, setTyped, forget] = useKept<Typed>('new-order', () => ({ ...EMPTY, id: uuid7() }));
   const set = (change: Partial<Typed>) => setTyped({ ...typed, ...change });
+  const own =
+    typed.sheet === OWN ||
+    (typed.sheet === '' && intake.data !== undefined && intake.data.sheets.length === 0);
+  // Where there is one bay, that is the one.
+  const only = intake.data?.bays.length === 1 ? (intake.data.bays[0]?.id ?? '') : '';
+  const bay = typed.bay === '' ? only : typed.bay;
   const open = useMutation({
     mutationFn: (confirmed: boolean) =>
       answer(
@@ -53,13 +72,22 @@ export function NewOrder() {
           body: {
             id: typed.id,
             version: 0,
-            vehicle: typed.vehicle.trim(),
-            sheet: typed.sheet,
+            vehicle: own ? `${typed.make.trim()} ${typed.model.trim()}` : typed.vehicle.trim(),
+            ...(own
+              ? {
+                  car: {
+                    make: typed.make.trim(),
+                    model: typed.model.trim(),
+                    sensors: typed.places,
+                    ...(typed.years.trim() === '' ? {} : { years: typed.years.trim() }),
+                  },
+                }
+              : { sheet: typed.sheet }),
             operations: typed.operations.map((operation) => operation.code),
             ...(typed.number.trim() === '' ? {} : { number: typed.number.trim() }),
             ...(typed.plate.trim() === '' ? {} : { plate: typed.plate.trim() }),
             ...(typed.vin.trim() === '' ? {} : { vin: typed.vin.trim() }),
-            ...(typed.bay === '' ? {} : { bay: typed.bay }),
+            ...(bay === '' ? {} : { bay }),
             ...(confirmed ? { confirmed: true } : {}),
           },
         }),
@@ -74,7 +102,12 @@ export function NewOrder() {
   const wrong = (field: string) =>
     problem?.path === `/${field}` && !asks ? problem.title : undefined;
   const sheet = intake.data?.sheets.find((known) => known.id === typed.sheet);
-  const options = choices(intake.data?.operations ?? [], sheet?.sensors ?? []).filter(
+  const sensors = own
+    ? (intake.data?.places ?? [])
+        .filter((place) => typed.places.includes(place.id))
+        .map((place) => ({ id: place.id, name: sentence(place.says) }))
+    : (sheet?.sensors ?? []);
+  const options = choices(intake.data?.operations ?? [], sensors).filter(
     (choice) => !typed.operations.some((operation) => operation.code === choice.code),
   );
   return (
@@ -138,7 +171,7 @@ export function NewOrder() {
           select
           required
           label={say('screen.new-order.vehicle-sheet')}
-          value={intake.data ? typed.sheet : ''}
+          value={intake.data ? (own ? OWN : typed.sheet) : ''}
           onChange={(event) => {
             const picked = intake.data?.sheets.find((known) => known.id === event.target.value);
             set({
@@ -155,22 +188,66 @@ export function NewOrder() {
               : say('screen.new-order.says-which-sensors-car'))
           }
         >
+          <MenuItem value={OWN} sx={{ minHeight: 48 }}>
+            {say('screen.new-order.in-no-list')}
+          </MenuItem>
           {(intake.data?.sheets ?? []).map((known) => (
             <MenuItem key={known.id} value={known.id} sx={{ minHeight: 48 }}>
-              {known.name}
+              {known.years === null ? known.name : `${known.name}, ${known.years}`}
             </MenuItem>
           ))}
         </TextField>
-        <TextField
-          id="vehicle"
-          label={say('screen.new-order.vehicle-as-it-called')}
-          required
-          value={typed.vehicle}
-          onChange={(event) => set({ vehicle: event.target.value })}
-          error={wrong('vehicle') !== undefined}
-          helperText={wrong('vehicle')}
-          slotProps={{ htmlInput: { maxLength: 120 } }}
-        />
+        {own && (
+          <>
+            {(
+              [
+                ['make', 'screen.new-order.make', true],
+                ['model', 'screen.new-order.model', true],
+                ['years', 'screen.new-order.years', false],
+              ] as const
+            ).map(([field, label, required]) => (
+              <TextField
+                key={field}
+                id={field}
+                label={say(label)}
+                required={required}
+                value={typed[field]}
+                onChange={(event) => set({ [field]: event.target.value })}
+                error={wrong(`car/${field}`) !== undefined}
+                helperText={wrong(`car/${field}`)}
+                slotProps={{ htmlInput: { maxLength: 60, autoComplete: 'off' } }}
+              />
+            ))}
+            <Box sx={{ gridColumn: '1 / -1' }}>
+              <CarPlaces
+                places={intake.data?.places ?? []}
+                chosen={typed.places}
+                onChange={(places) =>
+                  set({
+                    places,
+                    operations: typed.operations.filter(
+                      (operation) =>
+                        !operation.code.includes('@') ||
+                        places.some((place) => operation.code.endsWith(`@${place}`)),
+                    ),
+                  })
+                }
+              />
+            </Box>
+          </>
+        )}
+        {!own && (
+          <TextField
+            id="vehicle"
+            label={say('screen.new-order.vehicle-as-it-called')}
+            required
+            value={typed.vehicle}
+            onChange={(event) => set({ vehicle: event.target.value })}
+            error={wrong('vehicle') !== undefined}
+            helperText={wrong('vehicle')}
+            slotProps={{ htmlInput: { maxLength: 120 } }}
+          />
+        )}
         <TextField
           id="number"
           label={say('screen.new-order.order-number')}
@@ -188,7 +265,7 @@ export function NewOrder() {
           id="bay"
           select
           label={say('screen.bay')}
-          value={intake.data ? typed.bay : ''}
+          value={intake.data ? bay : ''}
           onChange={(event) => set({ bay: event.target.value })}
         >
           {(intake.data?.bays ?? []).map((known) => (
@@ -201,10 +278,14 @@ export function NewOrder() {
           <OperationPicker
             id="operation"
             label={
-              sheet ? say('screen.what-was-done-car') : say('screen.new-order.what-was-done-car')
+              sensors.length > 0
+                ? say('screen.what-was-done-car')
+                : own
+                  ? say('screen.new-order.what-was-done-own')
+                  : say('screen.new-order.what-was-done-car')
             }
             options={options}
-            disabled={!sheet}
+            disabled={sensors.length === 0}
             onPick={(choice) => set({ operations: [...typed.operations, choice] })}
           />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>

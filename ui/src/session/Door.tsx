@@ -1,12 +1,15 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { answer, client } from '../api/client';
 import { useQuery } from '../api/useQuery';
-import { SetUpPage } from '../setup/SetUpPage';
-import { TryAgain } from '../shell/Opening';
 import { say } from '../words/say';
 import { SignInForm } from './SignInForm';
+import { useArrived } from './usePerson';
+
+const SetUpPage = lazy(async () => ({
+  default: (await import('../setup/SetUpPage')).SetUpPage,
+}));
 
 /** What somebody sees who is not signed in: the set-up page where there is no shop yet, else the sign-in form. */
 export function Door() {
@@ -15,20 +18,32 @@ export function Door() {
     queryFn: () => answer(client.GET('/api/set-up')),
     staleTime: Infinity,
   });
+  const arrived = useArrived();
   const [chosen, setChosen] = useState<'set-up' | 'sign-in' | null>(null);
   if (setUp.isPending) {
     return <Box sx={{ p: 4 }}>{say('screen.signed-in.opening-lumbro')}</Box>;
   }
   if (setUp.isError) {
     return (
-      <Box sx={{ p: 4 }}>
-        <TryAgain message={setUp.error.message} again={() => void setUp.refetch()} />
+      <Box sx={{ p: 4 }} role="alert">
+        <p>{setUp.error.message}</p>
+        <Button variant="contained" onClick={() => void setUp.refetch()}>
+          {say('screen.try-again')}
+        </Button>
       </Box>
     );
   }
   const { wanted, practice } = setUp.data;
   if (wanted && (chosen ?? (practice ? 'sign-in' : 'set-up')) === 'set-up') {
-    return <SetUpPage offer={setUp.data} onSignIn={practice ? () => setChosen('sign-in') : null} />;
+    return (
+      <Suspense fallback={null}>
+        <SetUpPage
+          offer={setUp.data}
+          onOpened={arrived}
+          onSignIn={practice ? () => setChosen('sign-in') : null}
+        />
+      </Suspense>
+    );
   }
   return (
     <Box

@@ -6,20 +6,26 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { answer, client, Refused } from '../api/client';
-import type { SetUp } from '../api/types';
+import type { Person, SetUp } from '../api/types';
 import { uuid7 } from '../api/uuid7';
-import { useArrived } from '../session/usePerson';
 import { useKept } from '../sheet/useKept';
 import { say } from '../words/say';
 import { BayPart } from './BayPart';
 import { KitPart } from './KitPart';
 import { Part } from './Part';
-import { Pick } from './Pick';
+import { Pick } from '../sheet/Pick';
 import { begin, body, type Typed } from './typed';
 
 /** The first run: a shop, its lead, a bay and a kit on one page. What is typed outlives a reload, the password aside. */
-export function SetUpPage({ offer, onSignIn }: { offer: SetUp; onSignIn: (() => void) | null }) {
-  const arrived = useArrived();
+export function SetUpPage({
+  offer,
+  onOpened,
+  onSignIn,
+}: {
+  offer: SetUp;
+  onOpened: (lead: Person) => void;
+  onSignIn: (() => void) | null;
+}) {
   const [typed, setTyped, forget] = useKept<Typed>('set-up', () => begin(uuid7()));
   const [password, setPassword] = useState('');
   const set = (change: Partial<Typed>) => setTyped({ ...typed, ...change });
@@ -30,7 +36,7 @@ export function SetUpPage({ offer, onSignIn }: { offer: SetUp; onSignIn: (() => 
       answer(client.POST('/api/set-up', { body: body(typed, password, offer.kit) })),
     onSuccess: (person) => {
       forget();
-      arrived(person);
+      onOpened(person);
     },
   });
   const problem = open.error instanceof Refused ? open.error.problem : null;

@@ -29,6 +29,15 @@ export class FakeServer {
 
   constructor() {
     this.on('GET /api/csrf', { status: 204 });
+    this.on('GET /api/set-up', { body: { wanted: false, practice: true, kit: [], zones: [] } });
+    this.on('GET /api/kit', {
+      body: {
+        items: [],
+        overdueRule: { bars: false, widening: 2 },
+        taughtByReal: false,
+        mayEdit: false,
+      },
+    });
     this.on('GET /api/session', {
       body: {
         name: 'Ilse Corrant',

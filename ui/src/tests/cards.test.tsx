@@ -14,6 +14,7 @@ const FROM = {
   dated: '2026-03-02',
   enteredBy: 'Oda Merrin',
   checkedBy: null,
+  at: null,
 };
 let server: FakeServer;
 
@@ -65,6 +66,8 @@ function page(over: Partial<CardPage> = {}): CardPage {
       },
     ],
     checked: false,
+    page: null,
+    unsaid: [],
     mayEdit: true,
     mayCheck: true,
     versions: [],
@@ -82,7 +85,9 @@ beforeEach(() => {
 
 describe('a procedure card', () => {
   it('shows values with units, another source beside its own, what is missing, and that nobody checked it', async () => {
-    server.on('POST /api/cards/c1/check', { body: page({ checked: true, mayCheck: false }) });
+    server.on('POST /api/cards/c1/check', {
+      body: page({ checked: true, page: null, unsaid: [], mayCheck: false }),
+    });
     const person = openAt('/cards/c1');
     expect(await screen.findByText('1,840 mm')).toBeInTheDocument();
     expect(screen.getByTestId('dispute')).toHaveTextContent('Another source gives 651 mm');

@@ -52,12 +52,14 @@ final class CardForm
             ], CardValues::all()),
             'missing' => array_map(static fn(CardValue $value): array => ['pointer' => $value->pointer, 'label' => $value->label(), 'missing' => $value->lost()], CardValues::missing($document)),
             'checked' => $card->isChecked(),
+            'page' => $card->page === null ? null : ['hash' => $card->page->hash, 'name' => $card->page->name],
+            'unsaid' => CardEntry::unsaid($card),
         ];
     }
 
-    /** @return array<string, string|null> */
+    /** @return array<string, mixed> */
     private static function from(Provenance $from): array
     {
-        return ['source' => $from->source, 'edition' => $from->edition, 'dated' => $from->dated, 'enteredBy' => $from->enteredBy, 'checkedBy' => $from->checkedBy];
+        return ['source' => $from->source, 'edition' => $from->edition, 'dated' => $from->dated, 'enteredBy' => $from->enteredBy, 'checkedBy' => $from->checkedBy, 'at' => $from->at === null ? null : ['page' => $from->at->page, 'x' => $from->at->x, 'y' => $from->at->y]];
     }
 }

@@ -116,6 +116,8 @@ final readonly class ProcedureCard implements Checked
         public bool $isPlate = false,
         #[Part(DriveRule::class)]
         public ?DriveRule $drive = null,
+        #[Part(CardPage::class), Group(null)]
+        public ?CardPage $page = null,
     ) {}
 
     /** Whether a second person has checked it, so that it may be used for a proof. */

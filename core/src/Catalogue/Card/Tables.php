@@ -44,6 +44,10 @@ final class Tables
                 new F\Field('name', 'name', null, new F\Text(most: 120), optional: true),
                 new F\Field('why', 'why', null, new F\Text()),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardNeed => new \Lumbro\Core\Catalogue\Card\CardNeed($kinds[0]->read($f['kind']), isset($f['name']) ? $kinds[1]->read($f['name']) : null, $kinds[2]->read($f['why']))),
+            \Lumbro\Core\Catalogue\Card\CardPage::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPage::class, [
+                new F\Field('hash', 'hash', null, new F\Text(most: 64)),
+                new F\Field('name', 'name', null, new F\Text(most: 200)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\CardPage => new \Lumbro\Core\Catalogue\Card\CardPage($kinds[0]->read($f['hash']), $kinds[1]->read($f['name']))),
             \Lumbro\Core\Catalogue\Card\CardPolarSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\CardPolarSpot::class, [
                 new F\Field('range', 'range', null, new F\Number(unit: 'mm', least: 100.0, most: 50000.0)),
                 new F\Field('bearing', 'bearing', null, new F\Number(unit: '°', least: -180.0, most: 180.0)),
@@ -98,6 +102,11 @@ final class Tables
                 new F\Field('value', 'value', null, new \Lumbro\Core\Catalogue\Card\NumberOrText()),
                 new F\Field('from', 'from', null, new F\Inline(of: \Lumbro\Core\Catalogue\Card\Provenance::class)),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\OtherValue => new \Lumbro\Core\Catalogue\Card\OtherValue($kinds[0]->read($f['value']), F\Table::of(\Lumbro\Core\Catalogue\Card\Provenance::class)->make($f, $node))),
+            \Lumbro\Core\Catalogue\Card\PageSpot::class => new F\Table(\Lumbro\Core\Catalogue\Card\PageSpot::class, [
+                new F\Field('page', 'page', null, new F\Whole(least: 1, most: 200)),
+                new F\Field('x', 'x', null, new F\Number(least: 0.0, most: 1.0)),
+                new F\Field('y', 'y', null, new F\Number(least: 0.0, most: 1.0)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\PageSpot => new \Lumbro\Core\Catalogue\Card\PageSpot($kinds[0]->read($f['page']), $kinds[1]->read($f['x']), $kinds[2]->read($f['y']))),
             \Lumbro\Core\Catalogue\Card\PreparationItem::class => new F\Table(\Lumbro\Core\Catalogue\Card\PreparationItem::class, [
                 new F\Field('id', 'id', null, new F\Id()),
                 new F\Field('question', 'question', null, new F\Text()),
@@ -134,14 +143,16 @@ final class Tables
                 new F\Field('adjustment', 'adjustment', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardAdjustment::class), optional: true),
                 new F\Field('isPlate', 'kind', 'target', new F\Either(true: 'plate', false: 'reflector'), optional: true, usual: false),
                 new F\Field('drive', 'drive', null, new F\Part(of: \Lumbro\Core\Drive\DriveRule::class), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\ProcedureCard => new \Lumbro\Core\Catalogue\Card\ProcedureCard($kinds[0]->read($f['id']), $kinds[1]->read($f['title']), $kinds[2]->read($f['edition']), $kinds[3]->read($f['dated']), $kinds[4]->read($f['source']), $kinds[5]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[6]->read($f['checkedBy']) : null, $kinds[7]->read($f['sensor']), $kinds[8]->read($in['target']['name']), $kinds[9]->read($in['target']['heights']), $kinds[10]->read($f['spot']), $kinds[11]->read($f['rules']), $kinds[12]->read($f['preparation']), $kinds[13]->read($f['zone']), $kinds[14]->read($f['cautions']), isset($f['echo']) ? $kinds[15]->read($f['echo']) : null, isset($f['thresholds']) ? $kinds[16]->read($f['thresholds']) : new \Lumbro\Core\Decision\Thresholds(), isset($f['fits']) ? $kinds[17]->read($f['fits']) : null, isset($f['schools']) ? $kinds[18]->read($f['schools']) : [], isset($f['reference']) ? $kinds[19]->read($f['reference']) : null, isset($f['capture']) ? $kinds[20]->read($f['capture']) : [], isset($f['codes']) ? $kinds[21]->read($f['codes']) : [], isset($f['kit']) ? $kinds[22]->read($f['kit']) : [], isset($f['steps']) ? $kinds[23]->read($f['steps']) : [], isset($f['values']) ? $kinds[24]->read($f['values']) : [], isset($f['others']) ? $kinds[25]->read($f['others']) : [], isset($f['adjustment']) ? $kinds[26]->read($f['adjustment']) : null, isset($in['target']['kind']) ? $kinds[27]->read($in['target']['kind']) : false, isset($f['drive']) ? $kinds[28]->read($f['drive']) : null)),
+                new F\Field('page', 'page', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\CardPage::class), optional: true, form: [null]),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\ProcedureCard => new \Lumbro\Core\Catalogue\Card\ProcedureCard($kinds[0]->read($f['id']), $kinds[1]->read($f['title']), $kinds[2]->read($f['edition']), $kinds[3]->read($f['dated']), $kinds[4]->read($f['source']), $kinds[5]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[6]->read($f['checkedBy']) : null, $kinds[7]->read($f['sensor']), $kinds[8]->read($in['target']['name']), $kinds[9]->read($in['target']['heights']), $kinds[10]->read($f['spot']), $kinds[11]->read($f['rules']), $kinds[12]->read($f['preparation']), $kinds[13]->read($f['zone']), $kinds[14]->read($f['cautions']), isset($f['echo']) ? $kinds[15]->read($f['echo']) : null, isset($f['thresholds']) ? $kinds[16]->read($f['thresholds']) : new \Lumbro\Core\Decision\Thresholds(), isset($f['fits']) ? $kinds[17]->read($f['fits']) : null, isset($f['schools']) ? $kinds[18]->read($f['schools']) : [], isset($f['reference']) ? $kinds[19]->read($f['reference']) : null, isset($f['capture']) ? $kinds[20]->read($f['capture']) : [], isset($f['codes']) ? $kinds[21]->read($f['codes']) : [], isset($f['kit']) ? $kinds[22]->read($f['kit']) : [], isset($f['steps']) ? $kinds[23]->read($f['steps']) : [], isset($f['values']) ? $kinds[24]->read($f['values']) : [], isset($f['others']) ? $kinds[25]->read($f['others']) : [], isset($f['adjustment']) ? $kinds[26]->read($f['adjustment']) : null, isset($in['target']['kind']) ? $kinds[27]->read($in['target']['kind']) : false, isset($f['drive']) ? $kinds[28]->read($f['drive']) : null, isset($f['page']) ? $kinds[29]->read($f['page']) : null)),
             \Lumbro\Core\Catalogue\Card\Provenance::class => new F\Table(\Lumbro\Core\Catalogue\Card\Provenance::class, [
-                new F\Field('source', 'source', null, new F\Text(most: 200)),
-                new F\Field('edition', 'edition', null, new F\Text(most: 40)),
-                new F\Field('dated', 'dated', null, new F\Day()),
+                new F\Field('source', 'source', null, new F\Text(most: 200), optional: true),
+                new F\Field('edition', 'edition', null, new F\Text(most: 40), optional: true),
+                new F\Field('dated', 'dated', null, new F\Day(), optional: true),
                 new F\Field('enteredBy', 'enteredBy', null, new F\Text(most: 80)),
                 new F\Field('checkedBy', 'checkedBy', null, new F\Text(most: 80), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\Provenance => new \Lumbro\Core\Catalogue\Card\Provenance($kinds[0]->read($f['source']), $kinds[1]->read($f['edition']), $kinds[2]->read($f['dated']), $kinds[3]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[4]->read($f['checkedBy']) : null)),
+                new F\Field('at', 'at', null, new F\Part(of: \Lumbro\Core\Catalogue\Card\PageSpot::class), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Card\Provenance => new \Lumbro\Core\Catalogue\Card\Provenance(isset($f['source']) ? $kinds[0]->read($f['source']) : null, isset($f['edition']) ? $kinds[1]->read($f['edition']) : null, isset($f['dated']) ? $kinds[2]->read($f['dated']) : null, $kinds[3]->read($f['enteredBy']), isset($f['checkedBy']) ? $kinds[4]->read($f['checkedBy']) : null, isset($f['at']) ? $kinds[5]->read($f['at']) : null)),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -21,6 +21,8 @@ final readonly class CarSensor implements Checked
 
     public const SIDES = ['middle', 'left', 'right'];
 
+    public const COORDINATES = ['along', 'across', 'height'];
+
     public const BEHIND = ['front-cover', 'front-badge', 'grille', 'rear-cover', 'open'];
 
     /**
@@ -30,6 +32,8 @@ final readonly class CarSensor implements Checked
      * @param string      $behind one of BEHIND
      * @param float       $facing of its axis, degrees anticlockwise from straight ahead
      * @param float       $s      standard uncertainty of its place, mm
+     * @param float|null  $sAcross of its place off the middle, where that is known otherwise
+     * @param float|null  $sHeight of its height, where that is known otherwise
      */
     public function __construct(
         #[Id]
@@ -54,7 +58,32 @@ final readonly class CarSensor implements Checked
         public float $facing,
         #[Number('mm', Number::ABOVE_ZERO)]
         public float $s,
+        #[Number('mm', Number::ABOVE_ZERO)]
+        public ?float $sAcross = null,
+        #[Number('mm', Number::ABOVE_ZERO)]
+        public ?float $sHeight = null,
     ) {}
+
+    /** One of COORDINATES, mm. */
+    public function at(string $coordinate): float
+    {
+        return match ($coordinate) {
+            'along' => $this->along,
+            'across' => $this->across,
+            'height' => $this->height,
+            default => throw new \LogicException("$coordinate is no coordinate of a sensor."),
+        };
+    }
+
+    /** Standard uncertainty of one of COORDINATES, mm. */
+    public function sOf(string $coordinate): float
+    {
+        return match ($coordinate) {
+            'across' => $this->sAcross ?? $this->s,
+            'height' => $this->sHeight ?? $this->s,
+            default => $this->s,
+        };
+    }
 
     /**
      * The sensor with one coordinate as it was measured.
@@ -65,7 +94,13 @@ final readonly class CarSensor implements Checked
      */
     public function placed(string $coordinate, float $value, float $s): self
     {
-        return Copy::of($this, [$coordinate => $value, 's' => $s]);
+        // Where each is known for itself, the others stay as well known as they were.
+        $of = match (true) {
+            $this->sAcross === null && $this->sHeight === null => 's',
+            default => ['along' => 's', 'across' => 'sAcross', 'height' => 'sHeight'][$coordinate],
+        };
+
+        return Copy::of($this, [$coordinate => $value, $of => $s]);
     }
 
     /** The cover in its way; null where none is. */

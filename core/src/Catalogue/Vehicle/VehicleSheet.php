@@ -18,7 +18,10 @@ use Lumbro\Core\Measure\Node;
 /** What is known of a car's shape, mm, and how well (standard uncertainties). Marks lie on its centreline. */
 final readonly class VehicleSheet implements Checked
 {
-    public const MEASURABLE = ['wheelbase', 'trackFront', 'trackRear', 'frontOverhang', 'rearOverhang', 'width', 'height', 'frontMark', 'rearMark'];
+    public const MEASURABLE = ['wheelbase', 'trackFront', 'trackRear', 'frontOverhang', 'rearOverhang', 'width', 'height', 'frontMark', 'rearMark', 'frontMarkHeight', 'rearMarkHeight'];
+
+    /** How high an emblem sits where nobody measured it, as a part of the car's height. */
+    public const EMBLEM_HEIGHT = 0.48;
 
     /** All in mm, > 0. */
     public function __construct(
@@ -83,7 +86,25 @@ final readonly class VehicleSheet implements Checked
         /** rear mark over the wheels' plane */
         #[Number('mm', Number::ABOVE_ZERO)]
         public ?float $rearMarkHeight = null,
+        /** @var array<string, FigureOrigin> figure → where it comes from; empty for a sheet that stands for all of itself */
+        #[Members(new Part(FigureOrigin::class))]
+        public array $origins = [],
+        /** as the shop writes them, such as "2019 to 2023" */
+        #[Text(60)]
+        public ?string $years = null,
     ) {}
+
+    /** Whether each figure says for itself where it comes from, so that the card has nothing to say of the car's shape. */
+    public function isGrown(): bool
+    {
+        return $this->origins !== [];
+    }
+
+    /** Whether this sheet, and not a card's drawing, says where a sensor is. */
+    public function knows(string $figure): bool
+    {
+        return $this->isGrown() || in_array($figure, $this->measured, true);
+    }
 
     /** The sensor of this id; null where the car has none. */
     public function sensor(string $id): ?CarSensor
@@ -103,21 +124,39 @@ final readonly class VehicleSheet implements Checked
      * @param string $figure one of MEASURABLE, or a sensor's id with ".along", ".across" or ".height"
      * @param float  $value  mm
      * @param float  $s      standard uncertainty, mm, ≥ 0
+     * @param FigureOrigin|null $origin where it comes from; null for a measurement on this car
      *
      * @throws InvalidInput where the sheet has no such figure
      */
-    public function measured(string $figure, float $value, float $s): self
+    public function measured(string $figure, float $value, float $s, ?FigureOrigin $origin = null): self
     {
         [$id, $coordinate] = [...explode('.', $figure, 2), ''];
-        if ($this->sensor($id) !== null && in_array($coordinate, ['along', 'across', 'height'], true)) {
+        if ($this->sensor($id) !== null && in_array($coordinate, CarSensor::COORDINATES, true)) {
             $changed = ['sensors' => array_map(static fn(CarSensor $sensor): CarSensor => $sensor->id === $id ? $sensor->placed($coordinate, $value, $s) : $sensor, $this->sensors)];
         } elseif (in_array($figure, self::MEASURABLE, true)) {
             $changed = [$figure => $value, 's' => [...$this->s, $figure => $s]];
+            if ($figure === 'wheelbase' && $this->isGrown()) {
+                $changed['sensors'] = $this->carried($value - $this->wheelbase);
+            }
         } else {
             throw InvalidInput::because('/figure', 'vehicle.unknown-figure', ['figure' => $figure, 'known' => self::MEASURABLE]);
         }
 
+        if ($this->isGrown()) {
+            $changed['origins'] = [...$this->origins, $figure => $origin ?? new FigureOrigin('measured')];
+        }
+
         return Copy::of($this, [...$changed, 'measured' => array_values(array_unique([...$this->measured, $figure]))]);
+    }
+
+    /**
+     * The sensors where the front of the car has moved: theirs are measured from the front hubs, like the marks.
+     *
+     * @return list<CarSensor>
+     */
+    private function carried(float $by): array
+    {
+        return array_map(fn(CarSensor $sensor): CarSensor => $sensor->looksBack() ? $sensor : Copy::of($sensor, ['along' => $sensor->along + $by]), $this->sensors);
     }
 
     /** A figure of the car's own shape, one of MEASURABLE, mm. */
@@ -133,6 +172,8 @@ final readonly class VehicleSheet implements Checked
             'height' => $this->height,
             'frontMark' => $this->frontMark,
             'rearMark' => $this->rearMark,
+            'frontMarkHeight' => $this->frontMarkHeight ?? self::EMBLEM_HEIGHT * $this->height,
+            'rearMarkHeight' => $this->rearMarkHeight ?? self::EMBLEM_HEIGHT * $this->height,
             default => throw new \LogicException("$name is no figure of a car."),
         };
     }

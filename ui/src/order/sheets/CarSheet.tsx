@@ -5,15 +5,18 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Order } from '../../api/types';
-import { expectedReading, length } from '../../words/length';
+import { length } from '../../words/length';
 import { moment } from '../../words/moments';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { useKept } from '../../sheet/useKept';
 import { Sheet } from '../../sheet/Sheet';
+import { FigureForm } from '../parts/FigureForm';
+import { NextFigures } from '../parts/NextFigures';
+import { figureValue, knownHow } from '../parts/figures';
 import type { OrderFile } from '../parts/useOrder';
 import { say } from '../../words/say';
 
-type Figure = Order['geometry'][number];
+const SMALL = { display: 'block', fontSize: '0.8rem', color: 'text.secondary' } as const;
 
 /** Which car it is, and its figures: from the sheet, or measured on this car, each with its uncertainty. */
 export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
@@ -23,7 +26,7 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
   return (
     <>
       {figure ? (
-        <Measure
+        <FigureForm
           key={figure.figure}
           order={order.id}
           figure={figure}
@@ -37,6 +40,9 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
         >
           <Details order={order} file={file} />
         </Sheet>
+      )}
+      {!figure && order.geometry.some((known) => known.from !== null) && (
+        <NextFigures order={order} onPick={setChosen} />
       )}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }} aria-label={say('screen.figures')}>
         {order.geometry.map((known) => (
@@ -55,23 +61,35 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
             >
               <span>{known.label}</span>
               <Box component="span" sx={{ textAlign: 'right', flexShrink: 0 }}>
-                <b>
-                  {known.sided
-                    ? expectedReading(known.value, 'sided', display)
-                    : `${known.value < 0 ? '−' : ''}${length(known.value, display)}`}
-                </b>
-                <Box
-                  component="span"
-                  sx={{ display: 'block', fontSize: '0.8rem', color: 'text.secondary' }}
-                >
-                  {known.s !== null && `±${length(known.s, display, display === 'mm' ? 1 : 0)} · `}
-                  {known.typed === null
-                    ? say('screen.car-sheet.sheet')
-                    : say('screen.car-sheet.measured', {
-                        typed: known.typed,
-                        word: known.word ?? known.person,
+                {known.from === 'unknown' ? (
+                  <>
+                    <Box component="span" sx={{ color: 'verdict.unproven', fontWeight: 700 }}>
+                      {say('screen.figure.unknown')}
+                    </Box>
+                    <Box component="span" sx={SMALL}>
+                      {say('screen.figure.taken', {
+                        value: figureValue(known, display),
+                        s: length(known.s ?? 0, display),
                       })}
-                </Box>
+                    </Box>
+                  </>
+                ) : (
+                  <>
+                    <b>{figureValue(known, display)}</b>
+                    <Box component="span" sx={SMALL}>
+                      {known.s !== null &&
+                        `±${length(known.s, display, display === 'mm' ? 1 : 0)} · `}
+                      {known.from !== null
+                        ? knownHow(known)
+                        : known.typed === null
+                          ? say('screen.car-sheet.sheet')
+                          : say('screen.car-sheet.measured', {
+                              typed: known.typed,
+                              word: known.word ?? known.person,
+                            })}
+                    </Box>
+                  </>
+                )}
               </Box>
             </ButtonBase>
           </Box>
@@ -126,100 +144,5 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
         })}
       </Typography>
     </Box>
-  );
-}
-
-function Measure({
-  order,
-  figure,
-  file,
-  onDone,
-}: {
-  order: string;
-  figure: Figure;
-  file: OrderFile;
-  onDone: () => void;
-}) {
-  const [entered, setEntered, forget] = useKept(`figure-${order}-${figure.figure}`, () => ({
-    typed: '',
-    s: '2',
-    word: '',
-  }));
-  const { typed, s, word } = entered;
-  const wrong =
-    file.failed?.kind === 'figure' && file.asked === null ? file.failure?.message : undefined;
-  return (
-    <Sheet
-      title={figure.label}
-      note={say('screen.car-sheet.sheet-says-what-does', {
-        sided: figure.sided
-          ? expectedReading(figure.value, 'sided', 'mm')
-          : length(figure.value, 'mm'),
-      })}
-      testId="measure"
-    >
-      <Box
-        component="form"
-        sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          file.note(
-            {
-              kind: 'figure',
-              payload: {
-                figure: figure.figure,
-                typed: typed.trim(),
-                s: Number(s.replace(',', '.')),
-                ...(word.trim() === '' ? {} : { word: word.trim() }),
-              },
-            },
-            () => {
-              forget();
-              onDone();
-            },
-          );
-        }}
-      >
-        <TextField
-          id="figure"
-          label={
-            figure.sided
-              ? say('screen.car-sheet.measured-with-its-side')
-              : say('screen.car-sheet.measured-any-unit')
-          }
-          autoFocus
-          required
-          value={typed}
-          onChange={(event) => setEntered({ ...entered, typed: event.target.value })}
-          error={wrong !== undefined}
-          helperText={wrong}
-          slotProps={{ htmlInput: { maxLength: 60, autoComplete: 'off' } }}
-        />
-        <TextField
-          id="figure-s"
-          label={say('screen.car-sheet.standard-uncertainty-mm')}
-          required
-          value={s}
-          onChange={(event) => setEntered({ ...entered, s: event.target.value })}
-          slotProps={{ htmlInput: { inputMode: 'decimal' } }}
-          helperText={say('screen.car-sheet.about-half-what-you')}
-        />
-        <TextField
-          id="figure-word"
-          label={say('screen.car-sheet.who-measured-if-it')}
-          value={word}
-          onChange={(event) => setEntered({ ...entered, word: event.target.value })}
-          slotProps={{ htmlInput: { maxLength: 80 } }}
-        />
-        <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={file.isWriting}>
-            {say('screen.record-it')}
-          </Button>
-          <Button color="inherit" onClick={onDone}>
-            {say('screen.back')}
-          </Button>
-        </Box>
-      </Box>
-    </Sheet>
   );
 }

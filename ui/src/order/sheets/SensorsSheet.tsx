@@ -32,6 +32,11 @@ export function SensorsSheet({ order }: { order: Order }) {
               {task.hindrance}
             </Typography>
           )}
+          {task.card === null && task.owed !== 'not-owed' && (
+            <Button component={Link} to={`/cards/new/${task.task}`} variant="contained">
+              {say('screen.sensors-sheet.enter-card')}
+            </Button>
+          )}
           {task.verdict && <VerdictMark verdict={task.verdict} size={15} />}
           {task.workspace && (
             <Button

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** A car of no table, from its name and the places of its sensors. */
+final class OwnCarTest extends FeatureCase
+{
+    private const CAR = ['make' => 'Vossen', 'model' => 'Ketch', 'sensors' => ['front', 'rear-left', 'rear-right']];
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function open(array $change = []): TestResponse
+    {
+        return $this->actingAs($this->person())->postJson('/api/repair-orders', [...[
+            'id' => (string) Str::uuid7(), 'version' => 0, 'vehicle' => 'Vossen Ketch', 'plate' => 'VK 1', 'car' => self::CAR, 'operations' => ['sensor-removed@front'],
+        ], ...$change]);
+    }
+
+    /**
+     * @param array<string, mixed> $payload
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function figure(string $order, int $version, array $payload): TestResponse
+    {
+        return $this->postJson('/api/lines', ['id' => (string) Str::uuid7(), 'version' => $version, 'order' => $order, 'kind' => 'figure', 'payload' => $payload]);
+    }
+
+    public function testItOpensWithEveryFigureUnknownAndItsPairPaired(): void
+    {
+        $order = $this->open()->assertOk()->json();
+        self::assertSame(['unknown'], array_values(array_unique(array_column($order['geometry'], 'from'))));
+        self::assertCount(11 + 9, $order['geometry']);
+        $sheet = json_decode((string) DB::table('vehicle_sheets')->where('name', 'Vossen Ketch')->value('document'), true);
+        self::assertSame(['rear-right', 'rear-left', null], [$sheet['sensors'][1]['pair'], $sheet['sensors'][2]['pair'], $sheet['sensors'][0]['pair'] ?? null]);
+        // The second such car is found in the register.
+        $this->open(['id' => (string) Str::uuid7(), 'plate' => 'VK 2'])->assertStatus(422)->assertJsonPath('path', '/car/model');
+    }
+
+    public function testWhatIsSaidOfItKeepsWhereItComesFrom(): void
+    {
+        $order = $this->open()->assertOk()->json();
+        $of = static fn(TestResponse $answer, string $figure): array => $answer->json('geometry')[array_search($figure, array_column($answer->json('geometry'), 'figure'), true)];
+        $wheelbase = $of($this->figure($order['id'], $order['version'], ['figure' => 'wheelbase', 'typed' => '2,805 mm', 's' => 3, 'document' => 'Registration paper, page 2'])->assertOk(), 'wheelbase');
+        self::assertSame(['document', 'Registration paper, page 2', 2805], [$wheelbase['from'], $wheelbase['said'], (int) $wheelbase['value']]);
+        $along = $of($this->figure($order['id'], $order['version'] + 1, ['figure' => 'front.along', 'typed' => '845', 's' => 2, 'from' => 'front-hubs', 'instrument' => 'tape-1'])->assertOk(), 'front.along');
+        self::assertSame(['measured', 'Ilse Corrant', 845, 'front-hubs'], [$along['from'], $along['said'], (int) $along['value'], $along['hubs']]);
+        $this->figure($order['id'], $order['version'] + 2, ['figure' => 'front.across', 'typed' => '845', 's' => 2, 'from' => 'front-hubs'])->assertStatus(422);
+        $this->figure($order['id'], $order['version'] + 2, ['figure' => 'front.height', 'typed' => '50 mm', 's' => 2])->assertStatus(422)->assertJsonPath('code', 'asks-once');
+    }
+
+    public function testWithoutAPlateOrANumberNobodyKnowsWhichCarItIs(): void
+    {
+        $body = ['id' => (string) Str::uuid7(), 'version' => 0, 'vehicle' => 'Vossen Ketch', 'car' => self::CAR, 'operations' => []];
+        $this->actingAs($this->person())->postJson('/api/repair-orders', $body)->assertStatus(422)->assertJsonPath('path', '/plate');
+        $this->postJson('/api/repair-orders', ['plate' => 'VK 3', 'car' => ['sensors' => []] + self::CAR] + $body)->assertStatus(422)->assertJsonPath('path', '/car/sensors');
+        $this->postJson('/api/repair-orders', ['plate' => 'VK 3', 'car' => ['sensors' => ['roof']] + self::CAR] + $body)->assertStatus(422)->assertJsonPath('path', '/car/sensors/0');
+        self::assertSame(0, DB::table('vehicle_sheets')->where('name', 'Vossen Ketch')->count());
+    }
+}
