@@ -1,5 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
+import { useState } from 'react';
 import type { Intake } from '../../api/types';
 import { say } from '../../words/say';
 
@@ -37,6 +38,7 @@ export function OperationPicker({
   onPick: (choice: Choice) => void;
   disabled?: boolean;
 }) {
+  const [typed, setTyped] = useState('');
   return (
     <Autocomplete
       id={id}
@@ -44,6 +46,9 @@ export function OperationPicker({
       getOptionLabel={(choice) => choice.words}
       getOptionKey={(choice) => choice.code}
       value={null}
+      // Whatever was picked is on the list below: the field is free for the next.
+      inputValue={typed}
+      onInputChange={(_, text, why) => setTyped(why === 'input' ? text : '')}
       blurOnSelect={false}
       clearOnBlur
       autoHighlight

@@ -7,7 +7,7 @@ import { answer, client } from '../../api/client';
 import { sendFile } from '../../api/sendFile';
 import type { Order, SortedCode } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
-import { clock } from '../../words/moments';
+import { clock, moment } from '../../words/moments';
 import { Sheet } from '../../sheet/Sheet';
 import { TypedCodes, type TypedScan } from '../parts/TypedCodes';
 import type { OrderFile } from '../parts/useOrder';
@@ -98,7 +98,7 @@ export function ScanSheet({
           scan
             ? say('screen.scan-sheet.read-taken-in-by', {
                 tool: scan.tool,
-                readAt: scan.readAt,
+                readAt: /^\d{4}-\d\d-\d\dT[\d:.]+Z$/.test(scan.readAt) ? moment(scan.readAt) : scan.readAt,
                 origin:
                   scan.origin === 'tool'
                     ? say('screen.scan-sheet.by-connected-tool')
