@@ -9,6 +9,7 @@ use App\Http\Answer;
 use App\Input\Body;
 use App\Input\Cursor;
 use App\Models\ProcedureCard as CardRow;
+use App\Models\Shop;
 use App\Models\User;
 use App\Records\CardRegister;
 use App\Records\Moment;
@@ -28,6 +29,7 @@ use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
+use Lumbro\Words\Words;
 
 /** Procedure cards: read, entered as new versions, checked by a second person. */
 final class CardController
@@ -140,9 +142,10 @@ final class CardController
         $file = OrderFile::open($user, $row->repair_order_id);
         $sheet = $file->state()->sheet;
         $sensor = $sheet->sensor($row->sensor) ?? throw Refusal::notFound('task');
+        $words = new Words(Shop::query()->findOrFail($user->shop_id)->reader());
         $cautions = json_decode((string) file_get_contents(base_path('core/defaults/cautions.json')), true, 8, JSON_THROW_ON_ERROR);
 
-        return Answer::json(['document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'order' => $file->row->id, 'number' => $file->row->number, 'looksBack' => $sensor->looksBack(), 'ways' => CardAdjustment::WAYS]);
+        return Answer::json(['document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'order' => $file->row->id, 'number' => $file->row->number, 'looksBack' => $sensor->looksBack(), 'ways' => CardAdjustment::WAYS, 'sources' => ['car' => $words->of('card.start.car'), 'usual' => $words->of('card.start.usual')]]);
     }
 
     /** The task for which a card was entered works by it where it has none. */

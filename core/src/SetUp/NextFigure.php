@@ -16,8 +16,8 @@ final class NextFigure
     /** A figure measured here is known so well, mm, standard. */
     public const MEASURED = 3.0;
 
-    /** What buys less is not worth a walk, degrees. */
-    private const WORTH = 0.002;
+    /** What buys less is not seen on the screen and not worth a walk, degrees. */
+    private const WORTH = 0.005;
 
     /**
      * The figures worth measuring for one sensor, the one that buys most first; none where the sheet stands for itself.

@@ -12,6 +12,7 @@ use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Method\School;
+use Lumbro\Core\Method\Schools;
 use Lumbro\Core\Method\Times;
 use Lumbro\Core\Survey\Observation\Observation;
 
@@ -19,6 +20,9 @@ use Lumbro\Core\Survey\Observation\Observation;
 final readonly class Prospects
 {
     private const NOBODY = ['', '', ''];
+
+    /** No register says that a shop has a camera rig: a plan counts on one only where somebody chose it. */
+    private const RIG = 'reported-pose';
 
     /**
      * @param list<Prospect> $schools those that can be used here, in the order they are offered
@@ -33,7 +37,7 @@ final readonly class Prospects
         foreach ($plan->usable() as $school) {
             $prospect = self::school($context, $plan, $school);
             $prospects[] = $prospect;
-            if ($prospect->whole !== null && ($cheapest === null || $prospect->minutes < $cheapest->minutes - 1e-9)) {
+            if ($prospect->whole !== null && in_array($school, self::owned($plan), true) && ($cheapest === null || $prospect->minutes < $cheapest->minutes - 1e-9)) {
                 $cheapest = $prospect;
             }
         }
@@ -101,15 +105,32 @@ final readonly class Prospects
         return self::prospect($context, $own, $school->id(), array_keys($readings), $respects, $axes, self::pool($own, $own->schoolsOwn()));
     }
 
+    /** @return list<School> those of the usable ones that a plan may count on */
+    private static function owned(MeasuringPlan $plan): array
+    {
+        return array_values(array_filter($plan->usable(), static fn(School $school): bool => $school->id() !== self::RIG || in_array($school, $plan->inUse(), true)));
+    }
+
+    /** @return array<string, Call> what could be taken, without a rig's readings where nobody chose one */
+    private static function without(MeasuringPlan $plan, MeasuringPlan $all): array
+    {
+        if (in_array(Schools::all()[self::RIG], $plan->inUse(), true)) {
+            return $all->takable();
+        }
+        $rig = array_map(static fn(Call $call): string => $call->id, Schools::all()[self::RIG]->calls($all->ground));
+
+        return array_filter($all->takable(), static fn(Call $call): bool => ! in_array($call->details->of->id ?? $call->id, $rig, true));
+    }
+
     private static function mixed(TaskContext $context, MeasuringPlan $plan): ?Prospect
     {
-        $ids = array_map(static fn(School $school): string => $school->id(), $plan->usable());
+        $ids = array_map(static fn(School $school): string => $school->id(), self::owned($plan));
         if ($ids === []) {
             return null;
         }
         $all = self::measuredBy($context, $plan, $ids);
 
-        return self::prospect($context, $all, null, [], [], [], self::pool($all, $all->takable()));
+        return self::prospect($context, $all, null, [], [], [], self::pool($all, self::without($plan, $all)));
     }
 
     /**

@@ -22,11 +22,11 @@ import { FileButton } from '../shell/FileButton';
 import { Opening } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { say, sayOr, type Code } from '../words/say';
-import type { Doc } from './document';
+import { textOf, type Doc } from './document';
 import { MakerPages } from './MakerPages';
 import { finished } from './rows';
 import { RowsEditor } from './RowsEditor';
-import { documentOf, shortFields, type KitTarget, type Typed } from './shortCard';
+import { documentOf, shortFields, type KitTarget, type Start, type Typed } from './shortCard';
 
 const DATUMS: readonly [string, Code][] = [
   ['front-mark', 'datum.front-mark'],
@@ -77,8 +77,7 @@ export function ShortCard() {
       key={task}
       task={task}
       order={start.data.order}
-      start={start.data.document as Doc}
-      looksBack={start.data.looksBack}
+      start={{ ...start.data, document: start.data.document as Doc }}
       ways={start.data.ways}
       targets={targets}
       person={person.data.name}
@@ -90,19 +89,18 @@ function Form({
   task,
   order,
   start,
-  looksBack,
   ways,
   targets,
   person,
 }: {
   task: string;
   order: string;
-  start: Doc;
-  looksBack: boolean;
+  start: Start;
   ways: readonly string[];
   targets: readonly KitTarget[];
   person: string;
 }) {
+  const { looksBack } = start;
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [typed, setTyped, forget] = useKept<Typed>(`short-card-${task}`, () => ({
@@ -119,6 +117,7 @@ function Form({
     angleFrom: looksBack ? 'back' : 'ahead',
     angleSide: 'left',
     way: '',
+    reported: '',
     schools: [],
     screws: [],
     steps: '',
@@ -138,7 +137,7 @@ function Form({
   const screwList = cardLists.find((list) => list.pointer === '/adjustment/screws');
   const enter = useMutation({
     mutationFn: () => {
-      const document = documentOf(start, typed, target, person, looksBack);
+      const document = documentOf(start, typed, target, person);
       return answer(
         client.POST('/api/cards', {
           body: {
@@ -167,7 +166,7 @@ function Form({
     path !== null && pointers.includes(path) ? problem?.title : undefined;
   const number = (pointer: string) => String(fields.findIndex((f) => f.pointer === pointer) + 1);
   return (
-    <Page title={typeof start['title'] === 'string' ? start['title'] : ''} fill>
+    <Page title={textOf(start.document['title'])} fill>
       <Box
         sx={{
           flex: 1,
@@ -390,6 +389,18 @@ function Form({
             wrong={wrong('/spot/heightDatum')}
           />
           <Select
+            id="reported"
+            label={say('card.sensor.reported')}
+            value={typed.reported}
+            required
+            options={[
+              ['misalignment', say('screen.short-card.misalignment')],
+              ['targetAngle', say('screen.short-card.target-angle')],
+            ]}
+            onChange={(reported) => set({ reported })}
+            wrong={wrong('/sensor/reported')}
+          />
+          <Select
             id="way"
             label={say('screen.short-card.way')}
             value={typed.way}
@@ -528,10 +539,12 @@ function Select({
   options,
   onChange,
   wrong,
+  required = false,
 }: {
   id: string;
   label: string;
   value: string;
+  required?: boolean;
   options: readonly (readonly [string, ReactNode])[];
   onChange: (value: string) => void;
   wrong: string | undefined;
@@ -540,6 +553,7 @@ function Select({
     <TextField
       id={id}
       select
+      required={required}
       label={label}
       value={options.some(([option]) => option === value) ? value : ''}
       onChange={(event) => onChange(event.target.value)}

@@ -28,6 +28,7 @@ export interface Typed {
   angleFrom: 'ahead' | 'back';
   angleSide: 'left' | 'right';
   way: string;
+  reported: string;
   schools: string[];
   screws: Doc[];
   steps: string;
@@ -106,13 +107,23 @@ function bearing(angle: number, typed: Typed): number {
   return typed.angleSide === 'left' ? from : -from;
 }
 
+/** What a card for a sensor begins with. */
+export interface Start {
+  document: Doc;
+  looksBack: boolean;
+  sources: { car: string; usual: string };
+}
+
+/** Figures that no page says: the car's own, and what is usual where the page is silent. */
+const CAR = ['/sensor/along', '/sensor/across', '/sensor/height'];
+const USUAL = ['/sensor/s', '/spot/yaw', '/spot/across'];
+
 /** The card's document: what it began with, and what was typed. */
 export function documentOf(
-  start: Doc,
+  { document: start, looksBack, sources }: Start,
   typed: Typed,
   target: KitTarget | undefined,
   person: string,
-  looksBack: boolean,
 ): Doc {
   let doc: Doc = {
     ...start,
@@ -152,7 +163,16 @@ export function documentOf(
         }),
     ...(typed.page === null ? {} : { page: { hash: typed.page.hash, name: typed.page.name } }),
   };
+  doc = withValue(doc, '/sensor/reported', typed.reported);
   const values: Doc = {};
+  for (const pointer of CAR) {
+    values[pointer] = { source: sources.car, enteredBy: person };
+  }
+  for (const pointer of USUAL) {
+    if (at(doc, pointer) !== undefined && (typed.values[pointer] ?? '').trim() === '') {
+      values[pointer] = { source: sources.usual, enteredBy: person };
+    }
+  }
   for (const one of shortFields(typed.form)) {
     const value = valueOf(typed, one, looksBack);
     if (value !== undefined) {
@@ -172,7 +192,7 @@ export function documentOf(
   if (at(doc, '/sensor/limits') === undefined) {
     doc = withValue(doc, '/sensor', { ...(doc['sensor'] as Doc), limits: {} });
   }
-  return Object.keys(values).length === 0 ? doc : { ...doc, values };
+  return { ...doc, values };
 }
 
 const round = (part: number) => Math.round(part * 10000) / 10000;

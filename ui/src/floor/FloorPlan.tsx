@@ -114,7 +114,9 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
       {plan.bay.obstacles.map((obstacle) => (
         <Obstacle key={obstacle.name} obstacle={obstacle} to={to} />
       ))}
-      <path d={to.path(zone)} fill="url(#hatch)" stroke={slate.zone} strokeDasharray="6 4" />
+      {zone.length > 0 && (
+        <path d={to.path(zone)} fill="url(#hatch)" stroke={slate.zone} strokeDasharray="6 4" />
+      )}
       <Car car={plan.car} to={to} />
       <path d={to.path(line, false)} stroke={slate.laser} strokeWidth="2" fill="none" />
       <Mark

@@ -36,6 +36,7 @@ export function Pick<Value extends string>({
             key={option}
             value={option}
             sx={{
+              color: 'text.primary',
               '&.Mui-selected, &.Mui-selected:hover': {
                 bgcolor: 'primary.main',
                 color: 'primary.contrastText',

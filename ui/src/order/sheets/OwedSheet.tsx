@@ -11,6 +11,7 @@ import { useKept } from '../../sheet/useKept';
 import { sentence } from '../../words/sentence';
 import { Explained } from '../../shell/Explained';
 import { Sheet } from '../../sheet/Sheet';
+import { EnterCard } from '../parts/EnterCard';
 import { OwedMark } from '../parts/OwedMark';
 import type { OrderFile } from '../parts/useOrder';
 import { say } from '../../words/say';
@@ -167,6 +168,9 @@ export function OwedSheet({
             version: offer.version,
           })}
         </Alert>
+      )}
+      {sensor.card === null && sensor.owed.state !== 'not-owed' && (
+        <EnterCard task={order.tasks.find((known) => known.sensor === sensor.id)?.task} />
       )}
       <Typography sx={{ mt: 2 }} variant="body2" color="text.secondary">
         {say('screen.owed-sheet.vehicle-makers-current-service', {

@@ -98,7 +98,9 @@ export function ScanSheet({
           scan
             ? say('screen.scan-sheet.read-taken-in-by', {
                 tool: scan.tool,
-                readAt: /^\d{4}-\d\d-\d\dT[\d:.]+Z$/.test(scan.readAt) ? moment(scan.readAt) : scan.readAt,
+                readAt: /^\d{4}-\d\d-\d\dT[\d:.]+Z$/.test(scan.readAt)
+                  ? moment(scan.readAt)
+                  : scan.readAt,
                 origin:
                   scan.origin === 'tool'
                     ? say('screen.scan-sheet.by-connected-tool')

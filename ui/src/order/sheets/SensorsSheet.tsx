@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import type { Order } from '../../api/types';
 import { VerdictMark } from '../../shell/VerdictMark';
 import { Sheet } from '../../sheet/Sheet';
+import { EnterCard } from '../parts/EnterCard';
 import { OwedMark } from '../parts/OwedMark';
 import { ended } from '../../words/sentence';
 import { say } from '../../words/say';
@@ -32,11 +33,7 @@ export function SensorsSheet({ order }: { order: Order }) {
               {task.hindrance}
             </Typography>
           )}
-          {task.card === null && task.owed !== 'not-owed' && (
-            <Button component={Link} to={`/cards/new/${task.task}`} variant="contained">
-              {say('screen.sensors-sheet.enter-card')}
-            </Button>
-          )}
+          {task.card === null && task.owed !== 'not-owed' && <EnterCard task={task.task} />}
           {task.verdict && <VerdictMark verdict={task.verdict} size={15} />}
           {task.workspace && (
             <Button
