@@ -52,6 +52,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::get('stance', [BayController::class, 'stance']);
+        Route::post('teach', [RepairOrderController::class, 'teach'])->middleware('may:enter-card');
         Route::get('next-figures', [RepairOrderController::class, 'nextFigures']);
         Route::get('drives', [DriveController::class, 'index']);
         Route::post('drives', [DriveController::class, 'add'])->middleware('may:order');

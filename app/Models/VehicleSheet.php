@@ -9,6 +9,7 @@ namespace App\Models;
  *
  * @property string $name
  * @property string $document JSON
+ * @property string $vins     JSON: beginnings of vehicle numbers that the shop puts to it
  * @property string $family   what all its versions share
  * @property int    $version
  * @property bool   $newest

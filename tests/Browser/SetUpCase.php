@@ -28,7 +28,7 @@ abstract class SetUpCase extends BrowserCase
         $owner = TestDatabase::owner(self::$server->database);
         $id = (string) Str::uuid7();
         [$status] = $this->client()->post('/api/repair-orders', [
-            'id' => $id, 'version' => 0, 'number' => $number, 'vehicle' => 'Quillon Sable', 'plate' => "QS $number", 'operations' => [$operation],
+            'id' => $id, 'version' => 0, 'number' => $number, 'vehicle' => 'Quillon Sable', 'plate' => 'QS ' . substr(sha1($number), 0, 6), 'operations' => [$operation],
             'sheet' => TestDatabase::one($owner, "select id from vehicle_sheets where name = 'quillon-sable'"),
             'bay' => TestDatabase::one($owner, "select id from bays where name = 'Bay 1'"),
         ]);

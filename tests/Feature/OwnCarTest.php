@@ -66,4 +66,13 @@ final class OwnCarTest extends FeatureCase
         $this->postJson('/api/repair-orders', ['plate' => 'VK 3', 'car' => ['sensors' => ['roof']] + self::CAR] + $body)->assertStatus(422)->assertJsonPath('path', '/car/sensors/0');
         self::assertSame(0, DB::table('vehicle_sheets')->where('name', 'Vossen Ketch')->count());
     }
+
+    public function testOnlyAClosedOrderOfAGrownCarTeachesTheNext(): void
+    {
+        $order = $this->open()->assertOk()->json('id');
+        $body = static fn(): array => ['id' => (string) Str::uuid7(), 'version' => 0];
+        $this->postJson("/api/repair-orders/$order/teach", $body())->assertStatus(409)->assertJsonPath('code', 'still-open');
+        $this->postJson('/api/repair-orders/' . $this->order('2463') . '/teach', $body())->assertStatus(409)->assertJsonPath('code', 'sheet-stands');
+        self::assertSame(1, DB::table('vehicle_sheets')->where('name', 'Vossen Ketch')->count());
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\EnterCar;
 use App\Actions\OpenOrder;
+use App\Actions\TeachSheet;
 use App\Failure\Refusal;
 use App\Http\Answer;
 use App\Input\Body;
@@ -87,6 +88,14 @@ final class RepairOrderController
     public function nextFigures(Request $request, string $order): JsonResponse
     {
         return Answer::json(NextFigures::of(OrderFile::open(Answer::user($request), $order)));
+    }
+
+    /** What its car showed is kept for the next of its kind. */
+    public function teach(Request $request, string $order, TeachSheet $teach): JsonResponse
+    {
+        Body::of($request, []);
+
+        return Answer::json($teach(Answer::user($request), $order));
     }
 
     public function open(Request $request, OpenOrder $action, EnterCar $enter): JsonResponse

@@ -76,7 +76,7 @@ final readonly class TaskContext
     /** The same task at a car that is known otherwise. */
     public function at(VehicleSheet $sheet): self
     {
-        return new self($this->card, $sheet, $this->kit, $this->bay, $this->operations, $sheet->sensor($this->sensor->id) ?? $this->sensor, $this->order, $this->earlierLevels, $this->rules);
+        return new self($this->card, $sheet, $this->kit, $this->bay, $this->operations, $sheet->sensor($this->sensor->id) ?? $this->sensor, order: $this->order, earlierLevels: $this->earlierLevels, rules: $this->rules);
     }
 
     /** Whether the sensor's place in plan was measured on this car. */

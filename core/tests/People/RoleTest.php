@@ -16,7 +16,7 @@ final class RoleTest extends TestCase
     {
         $may = static fn(Role $role): array => array_values(array_map(static fn(Act $act): string => $act->value, array_filter(Act::cases(), $role->may(...))));
         self::assertSame(array_column(Act::cases(), 'value'), $may(Role::Lead));
-        self::assertSame(['order', 'work', 'release', 'seal', 'check-card'], $may(Role::Technician));
+        self::assertSame(['order', 'work', 'release', 'seal', 'check-card', 'enter-card'], $may(Role::Technician));
         self::assertSame(['order', 'share', 'archive'], $may(Role::Office));
         self::assertSame([], $may(Role::Reader));
     }

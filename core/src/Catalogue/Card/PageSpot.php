@@ -10,6 +10,11 @@ use Lumbro\Core\Fields\Whole;
 /** Where on the maker's page a value stands: the page and how far along it and down it, as parts of it. */
 final readonly class PageSpot
 {
+    /**
+     * @param int   $page the first is 1
+     * @param float $x    from its left edge, 0 to 1
+     * @param float $y    from its upper edge, 0 to 1
+     */
     public function __construct(
         #[Whole(1, 200)]
         public int $page,

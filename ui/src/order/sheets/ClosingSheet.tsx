@@ -9,6 +9,7 @@ import { useMay } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import { Links } from '../parts/Links';
 import { PARTS } from '../parts/parts';
+import { TeachSheet } from '../parts/TeachSheet';
 import { reportPath, REPORTS, type ReportKind } from '../parts/ReportView';
 import type { OrderFile } from '../parts/useOrder';
 import { say } from '../../words/say';
@@ -59,6 +60,7 @@ export function ClosingSheet({
           </Box>
         ))}
       </Sheet>
+      {open.length === 0 && <TeachSheet order={order} />}
       <Box
         component="section"
         aria-label={say('screen.files')}
