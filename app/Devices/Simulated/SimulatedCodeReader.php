@@ -58,7 +58,7 @@ final readonly class SimulatedCodeReader implements CodeReader
     private function isWithin(string $sensor, mixed $read): bool
     {
         $card = $this->file->journal->context->cards[$sensor]->sensor ?? null;
-        if ($card === null || $card->reportsTargetAngle || ! $read instanceof \stdClass) {
+        if ($card === null || ! $read instanceof \stdClass) {
             return true;
         }
         foreach (['azimuth' => $card->limitAzimuth, 'elevation' => $card->limitElevation] as $axis => $limit) {

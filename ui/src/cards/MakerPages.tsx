@@ -100,7 +100,8 @@ export function MakerPages({
                     position: 'absolute',
                     left: `${mark.x * 100}%`,
                     top: `${mark.y * 100}%`,
-                    transform: 'translate(-50%, -50%)',
+                    // Beside what it marks, which stays to be read.
+                    transform: 'translate(6px, -50%)',
                     pointerEvents: 'none',
                     minWidth: mark.on ? 34 : 24,
                     height: mark.on ? 34 : 24,

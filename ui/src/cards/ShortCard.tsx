@@ -242,7 +242,17 @@ function Form({
             enter.mutate();
           }}
         >
-          <Typography color="text.secondary">
+          <Typography
+            aria-live="polite"
+            sx={{
+              position: { md: 'sticky' },
+              top: 0,
+              zIndex: 2,
+              py: 1,
+              bgcolor: 'background.default',
+              fontWeight: active === null ? 400 : 700,
+            }}
+          >
             {active === null
               ? say('screen.short-card.how')
               : typed.page === null
