@@ -55,7 +55,7 @@ final class TeachSheet
             (clone $sheets)->update(['newest' => false]);
             SheetRow::query()->insert([
                 'shop_id' => $user->shop_id, 'id' => (string) Str::uuid7(), 'family' => $family, 'version' => $newest->version + 1, 'newest' => true,
-                'name' => $newest->name, 'document' => $document, 'person' => $user->name, 'reason' => "taught by $order", 'vins' => $newest->vins,
+                'name' => $newest->name, 'document' => $document, 'person' => $user->name, 'reason' => 'taught', 'vins' => $newest->vins,
             ]);
 
             return ['name' => $newest->name, 'version' => $newest->version + 1, 'cars' => count($cars)];

@@ -75,4 +75,19 @@ final class OwnCarTest extends FeatureCase
         $this->postJson('/api/repair-orders/' . $this->order('2463') . '/teach', $body())->assertStatus(409)->assertJsonPath('code', 'sheet-stands');
         self::assertSame(1, DB::table('vehicle_sheets')->where('name', 'Vossen Ketch')->count());
     }
+
+    public function testACardForAPairServesBothOfItsTasks(): void
+    {
+        $order = $this->open()->assertOk()->json();
+        $tasks = array_column($order['tasks'], 'task', 'sensor');
+        $start = $this->getJson("/api/card-start/{$tasks['rear-left']}")->assertOk()->json('document');
+        self::assertSame(['rear-left', 'rear-right'], $start['fits']['sensors']);
+        $start['sensor']['limits'] = ['azimuth' => 0.8];
+        $document = $start + [
+            'edition' => '1', 'dated' => '2026-03-02', 'source' => 'Vossen sheet 12 (invented)', 'enteredBy' => 'x', 'target' => ['name' => 'Corner reflector', 'heights' => ['centre' => 0]],
+            'spot' => ['range' => 2610, 'bearing' => 149, 'height' => 642, 'heightDatum' => 'centre', 'tolerance' => new \stdClass()],
+        ];
+        $card = $this->postJson('/api/cards', ['id' => (string) Str::uuid7(), 'version' => 0, 'document' => $document, 'task' => $tasks['rear-left']])->assertOk()->json('id');
+        self::assertSame(['front' => null, 'rear-left' => $card, 'rear-right' => $card], array_column($this->getJson("/api/repair-orders/{$order['id']}")->json('tasks'), 'card', 'sensor'));
+    }
 }

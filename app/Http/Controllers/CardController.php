@@ -96,7 +96,7 @@ final class CardController
             $this->noSecondOfItsId($user, $document, $after);
             CardRegister::insert($user, $body->id, $after, (string) json_encode($document), null);
             if ($body->has('task')) {
-                self::forTask($user, $body->uuid('task'), $body->id);
+                self::forTask($user, $body->uuid('task'), $body->id, Document::read(ProcedureCard::class, $body->node('document'))->fit->sensors ?? []);
             }
 
             return CardRow::query()->where('shop_id', $user->shop_id)->where('id', $body->id)->firstOrFail();
@@ -148,10 +148,16 @@ final class CardController
         return Answer::json(['document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'order' => $file->row->id, 'number' => $file->row->number, 'looksBack' => $sensor->looksBack(), 'ways' => CardAdjustment::WAYS, 'sources' => ['car' => $words->of('card.start.car'), 'usual' => $words->of('card.start.usual')]]);
     }
 
-    /** The task for which a card was entered works by it where it has none. */
-    private static function forTask(User $user, string $task, string $card): void
+    /**
+     * The task for which a card was entered works by it where it has none, and so does that of the other sensor of a pair.
+     *
+     * @param list<string> $sensors that the card is for
+     */
+    private static function forTask(User $user, string $task, string $card, array $sensors): void
     {
-        DB::table('sensor_tasks')->where('shop_id', $user->shop_id)->where('id', $task)->whereNull('procedure_card_id')->update(['procedure_card_id' => $card]);
+        $tasks = DB::table('sensor_tasks')->where('shop_id', $user->shop_id);
+        $order = (clone $tasks)->where('id', $task)->value('repair_order_id') ?? throw Refusal::notFound('task');
+        (clone $tasks)->where('repair_order_id', $order)->whereIn('sensor', $sensors)->whereNull('procedure_card_id')->update(['procedure_card_id' => $card]);
     }
 
     public function export(Request $request, string $card): Response

@@ -101,6 +101,14 @@ final class CardEntryTest extends TestCase
         self::assertNull(self::dig($forged, 'others', '/spot/height', 0, 'checkedBy'));
     }
 
+    public function testAnotherValueSaysWhoseItIs(): void
+    {
+        $card = self::demo();
+        self::put($card, [(object) ['value' => 651, 'enteredBy' => 'Ilse Corrant']], 'others', '/spot/height');
+        $this->expectException(InvalidInput::class);
+        Document::read(ProcedureCard::class, Node::decoded($card));
+    }
+
     public function testWhatIsTiedToThePageIsCheckedValueByValue(): void
     {
         $card = self::demo();

@@ -43,7 +43,7 @@ export function CarPlaces({
           style={{ position: 'absolute', inset: 0 }}
         >
           <path
-            d="M12 22 Q6 22 6 32 V68 Q6 78 12 78 H80 Q96 76 96 50 Q96 24 80 22 Z"
+            d="M12 22 Q6 22 6 32 V68 Q6 78 12 78 H84 Q95 76 95 60 V40 Q95 24 84 22 Z"
             fill="none"
             stroke={slate.chalk}
             strokeWidth="2"
@@ -56,7 +56,7 @@ export function CarPlaces({
             strokeWidth="1.5"
             vectorEffect="non-scaling-stroke"
           />
-          {[20, 74].map((x) =>
+          {[28, 66].map((x) =>
             [20, 76].map((y) => (
               <rect key={`${x}-${y}`} x={x} y={y} width="10" height="4" fill={slate.chalkSoft} />
             )),
@@ -94,6 +94,7 @@ export function CarPlaces({
                     : x < 15
                       ? 'translate(0, -50%)'
                       : 'translate(-20%, -50%)',
+                whiteSpace: 'nowrap',
                 minHeight: 48,
                 minWidth: 48,
                 px: 1.5,

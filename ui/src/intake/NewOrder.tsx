@@ -185,7 +185,9 @@ export function NewOrder() {
             wrong('sheet') ??
             (sheet
               ? sheet.sensors.map((sensor) => sensor.name).join(', ')
-              : say('screen.new-order.says-which-sensors-car'))
+              : own
+                ? undefined
+                : say('screen.new-order.says-which-sensors-car'))
           }
         >
           <MenuItem value={OWN} sx={{ minHeight: 48 }}>

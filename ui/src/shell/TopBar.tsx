@@ -44,7 +44,8 @@ export function TopBar({ children }: { children?: ReactNode }) {
           <Box
             component="nav"
             aria-label={say('screen.top-bar.screens')}
-            sx={{ display: 'flex', gap: 0.5 }}
+            // Where there is no room for all of them they are pushed along, and cover nothing.
+            sx={{ display: 'flex', gap: 0.5, overflowX: 'auto' }}
           >
             {[
               ['/', say('screen.today')],

@@ -62,9 +62,10 @@ export function FigureForm({
       ? [{ id: item.id, name: item.name ?? item.id }]
       : [];
   });
+  // The one that was used last on this device; none is taken for used that nobody named.
   const instrument = instruments.some((known) => known.id === entered.instrument)
     ? entered.instrument
-    : (instruments[0]?.id ?? '');
+    : '';
   const wrong =
     file.failed?.kind === 'figure' && file.asked === null ? file.failure?.message : undefined;
   const s = entered.s === '' ? USUAL[entered.how] : entered.s;
@@ -86,7 +87,9 @@ export function FigureForm({
         sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}
         onSubmit={(event) => {
           event.preventDefault();
-          localStorage.setItem(LAST, instrument);
+          if (instrument !== '') {
+            localStorage.setItem(LAST, instrument);
+          }
           file.note(
             {
               kind: 'figure',
@@ -139,6 +142,7 @@ export function FigureForm({
             <TextField
               id="figure-instrument"
               select
+              required
               label={say('screen.figure.instrument')}
               value={instrument}
               onChange={(event) => set({ instrument: event.target.value })}

@@ -93,7 +93,10 @@ export function TypedCodes({
           sx={{
             display: 'grid',
             gap: 1,
-            gridTemplateColumns: { xs: '1fr 1fr', sm: '1.2fr 1fr 2fr 1fr auto' },
+            gridTemplateColumns: '1fr 1fr',
+            borderLeft: 4,
+            borderColor: 'divider',
+            pl: 1,
           }}
         >
           {FIELDS.map(([field, label, most]) => (
