@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Intake\Capture;
+use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -44,11 +46,20 @@ final readonly class OpenPractice
             null,
             $sheet,
             $bay,
-            static fn(OrderFile $order): array => [
-                ...array_map(static fn(string $operation): OrderLine => self::note($user, 'operation', ['operation' => $operation, 'state' => 'done']), $file['operations']),
-                // It comes in with its covers on: what is to be found is found without taking them off.
-                ...array_map(static fn(Cover $cover): OrderLine => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
-            ],
+            static function (OrderFile $order) use ($user, $file): array {
+                $lines = [
+                    ...array_map(static fn(string $operation): OrderLine => self::note($user, 'operation', ['operation' => $operation, 'state' => 'done']), $file['operations']),
+                    // It comes in with its covers on: what is to be found is found without taking them off.
+                    ...array_map(static fn(Cover $cover): OrderLine => self::note($user, 'cover', ['cover' => $cover->value, 'off' => false]), Cover::cases()),
+                ];
+                $state = new OrderState($order->journal->context, $lines);
+                // What its work leaves open is answered: it is there to be calibrated.
+                foreach ($state->owed[$file['sensor']]->questions() as $reason) {
+                    $lines[] = self::note($user, 'owed-answer', ['sensor' => $file['sensor'], 'operation' => $reason->operation->text(), ...($reason->canAnswer ? ['answer' => 'yes'] : ['answer' => 'owed', 'source' => 'Practice'])]);
+                }
+
+                return [...$lines, ...array_map(static fn(Capture $capture): OrderLine => self::note($user, 'capture', ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, 'reason' => 'Practice: the car came with its covers on']), $state->captures)];
+            },
         );
         DB::table('repair_orders')->where('shop_id', $user->shop_id)->where('id', $order->row->id)->update(['practice' => true]);
         foreach ($order->tasks as $task) {

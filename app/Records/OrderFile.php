@@ -112,6 +112,7 @@ final class OrderFile
         }
 
         return Node::decoded((object) [
+            ...($row->bay === null ? [] : ['bay' => Stored::decoded($row->bay)]),
             'today' => $today,
             'vehicle' => Stored::decoded($row->sheet),
             'cards' => $cards,

@@ -148,8 +148,13 @@ final class DemoSeeder extends Seeder
                 'filler', 'crossbeam' => 'yes',
                 default => null,
             };
-            if ($value !== null && ! in_array($capture->item->id, $but, true)) {
-                $lines[] = ['kind' => 'capture', 'payload' => ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, 'value' => $value, ...($capture->item->id === 'bracket-level' ? ['word' => 'Wen Harrow, body repair'] : [])]];
+            if (! in_array($capture->item->id, $but, true)) {
+                $had = match (true) {
+                    $value === null => ['reason' => 'No camera at hand'],
+                    $capture->item->id === 'bracket-level' => ['value' => $value, 'word' => 'Wen Harrow, body repair'],
+                    default => ['value' => $value],
+                };
+                $lines[] = ['kind' => 'capture', 'payload' => ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, ...$had]];
             }
         }
 
@@ -204,9 +209,13 @@ final class DemoSeeder extends Seeder
     {
         $state = $file->state();
         $item = $state->unanswered([...$file->context()->preparation, ...$state->plan->lineSteps()])[0];
-        $this->write($user, $file, 'answer', $item->id === 'tyres'
-            ? ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair']
-            : ['item' => $item->id, 'answer' => 'yes']);
+        $this->write($user, $file, 'answer', match ($item->id) {
+            'tyres', 'level-floor' => ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair'],
+            'supply' => ['item' => $item->id, 'answer' => 'yes', 'values' => ['volt' => '13.2']],
+            'fuel' => ['item' => $item->id, 'answer' => 'yes', 'values' => ['level' => '75']],
+            'ride-height' => ['item' => $item->id, 'answer' => 'yes', 'values' => array_map(strval(...), $file->context()->sheet->rideHeight ?? ['front' => 380.0, 'rear' => 385.0])],
+            default => ['item' => $item->id, 'answer' => 'yes'],
+        });
     }
 
     private function step(User $user, TaskFile $file, string $id): void

@@ -13,6 +13,7 @@ use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
 use Lumbro\Core\SetUp\SiteFloor;
 use Lumbro\Core\Work\Present;
+use Tests\Support\Answers;
 use Tests\Support\Lines;
 use Tests\Support\TestDatabase;
 use Tests\Support\WorkDone;
@@ -142,7 +143,7 @@ abstract class FeatureCase extends TestCase
     {
         $file = $this->file($number);
         foreach ([...$file->context()->preparation, ...$file->plan()->lineSteps()] as $item) {
-            $this->write('answer', ['item' => $item->id, 'answer' => 'yes'], $number)->assertOk();
+            $this->write('answer', Answers::to($item->id), $number)->assertOk();
         }
     }
 

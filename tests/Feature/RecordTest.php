@@ -125,7 +125,7 @@ final class RecordTest extends FeatureCase
     public function testTheDatabaseRefusesToChangeOrDeleteWhatWasRecorded(): void
     {
         $this->write('reading', ['call' => 'spot-along', 'typed' => '1849'])->assertOk();
-        $this->write('answer', ['item' => 'tyres', 'answer' => 'yes'])->assertOk();
+        $this->write('answer', ['item' => 'load', 'answer' => 'yes'])->assertOk();
         self::assertGreaterThan(0, DB::table('sealed_records')->count());
         foreach (['readings', 'record_events', 'sealed_records'] as $table) {
             $statements = ["update $table set user_id = user_id", "delete from $table", "truncate $table cascade"];

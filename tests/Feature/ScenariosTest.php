@@ -15,6 +15,7 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Practice\SensorTruth;
 use Lumbro\Core\Practice\SimulatedTool;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Answers;
 use Tests\Support\Lines;
 
 /** Every simulated car that ships, worked on through the web API by somebody who does what it says. */
@@ -135,7 +136,7 @@ final class ScenariosTest extends FeatureCase
     {
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                $this->sendTo($task, 'answer', ['item' => $question['id'], 'answer' => 'yes'])->assertOk();
+                $this->sendTo($task, 'answer', Answers::to($question['id']))->assertOk();
             }
         }
     }

@@ -49,7 +49,7 @@ final class Placing
         }
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                $state = $this->write($task, $state, 'answer', ['item' => $question['id'], 'answer' => 'yes']);
+                $state = $this->write($task, $state, 'answer', Answers::to($question['id']));
             }
         }
     }

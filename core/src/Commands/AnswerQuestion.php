@@ -41,7 +41,7 @@ final readonly class AnswerQuestion extends Command
         $sensor = $now->plan()->context->sensor;
         foreach (ConditionList::ofSensor($now->order()->context, $sensor) as $condition) {
             if ($condition->id === $given->item) {
-                return [new ConditionAnswered(...$stamp->named(), item: $condition->id, sensor: $condition->perSensor ? $sensor->id : null, answer: $given->answer, word: $word)];
+                return [new ConditionAnswered(...$stamp->named(), item: $condition->id, sensor: $condition->perSensor ? $sensor->id : null, answer: $given->answer, word: $word, values: $given->values)];
             }
         }
         if (! in_array($given->item, array_column($now->plan()->lineSteps(), 'id'), true)) {

@@ -20,7 +20,8 @@ final class Tables
                 new F\Field('item', 'item', null, new F\Text(most: 80)),
                 new F\Field('answer', 'answer', null, new F\Choice(words: \Lumbro\Core\Journal\AnswerKind::class)),
                 new F\Field('word', 'word', null, new F\Text(most: 80), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\AnswerWish => new \Lumbro\Core\Commands\AnswerWish($kinds[0]->read($f['item']), $kinds[1]->read($f['answer']), F\Table::read($kinds[2], $f['word'] ?? null) ?? null)),
+                new F\Field('values', 'values', null, new F\Members(of: new \Lumbro\Core\Journal\TypedFigure()), optional: true, usual: []),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\AnswerWish => new \Lumbro\Core\Commands\AnswerWish($kinds[0]->read($f['item']), $kinds[1]->read($f['answer']), F\Table::read($kinds[2], $f['word'] ?? null) ?? null, F\Table::read($kinds[3], $f['values'] ?? null) ?? [])),
             \Lumbro\Core\Commands\CorrectionWish::class => new F\Table(\Lumbro\Core\Commands\CorrectionWish::class, [
                 new F\Field('way', 'way', null, new F\Choice(words: ['screws', 'mirror spots'])),
                 new F\Field('turns', 'turns', null, new F\Members(of: new F\Number(least: -50.0, most: 50.0)), optional: true),

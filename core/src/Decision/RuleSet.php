@@ -20,8 +20,11 @@ enum RuleSet: string
     /** Readings disagree beyond the 99 % quantile or where one stands out; the survey is in space, and what could hide a slip does not hold. */
     case Second = 'lumbro-rules/2';
 
+    /** As the second; and what the order's record says bars the run: covers off, what is open, statements that contradict, a spot where nothing can stand. */
+    case Third = 'lumbro-rules/3';
+
     /** Those of records that are made now. */
-    public const NOW = self::Second;
+    public const NOW = self::Third;
 
     /** @throws InvalidInput where this edition does not know the rules */
     public static function read(Node $node): self
@@ -39,5 +42,11 @@ enum RuleSet: string
     public function isInSpace(): bool
     {
         return $this !== self::First;
+    }
+
+    /** Whether what the order's record says of covers, captures, questions and places counts against a run (need J42). */
+    public function weighsStatements(): bool
+    {
+        return $this === self::Third;
     }
 }

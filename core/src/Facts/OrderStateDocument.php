@@ -15,6 +15,7 @@ use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\ConditionState;
+use Lumbro\Core\Intake\Contradiction;
 use Lumbro\Core\Intake\OrderRecord;
 use Lumbro\Core\Intake\OrderStanding;
 use Lumbro\Core\Intake\Owed;
@@ -64,6 +65,7 @@ final class OrderStateDocument
             'scans' => self::scans($state->record, $state->codes),
             'comparison' => self::comparison(ScanComparison::of($state->record)),
             'conditions' => array_map(static fn(ConditionState $condition): array => self::condition($state->sheet, $condition), $state->conditions),
+            'contradictions' => array_map(static fn(Contradiction $found): array => ['sensor' => $found->sensor, 'one' => (array) $found->one, 'other' => (array) $found->other], $state->contradictions),
             'needs' => array_map(static fn(KitNeed $need): array => self::need($state->sheet, $need), $state->needs),
             'geometry' => self::geometry($state->sheet, $state->record->figures),
             'road' => ClosingDocument::road($state->sheet, $state->roadFunctions()),

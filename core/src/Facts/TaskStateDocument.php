@@ -11,6 +11,7 @@ use Lumbro\Core\Catalogue\Card\CardPolarSpot;
 use Lumbro\Core\Catalogue\Card\CardSpot;
 use Lumbro\Core\Catalogue\Card\PreparationItem;
 use Lumbro\Core\Catalogue\Kit\MeasuringInstrument;
+use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
 use Lumbro\Core\Intake\OwedReason;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\ReadingTaken;
@@ -71,7 +72,7 @@ final class TaskStateDocument
                 'reasons' => array_map(static fn(OwedReason $reason): array => OwedDocument::reason($reason, $state->context->sheet), $state->owed->reasons),
             ],
             'card' => self::card($context, $state->plan->requiredHeight()),
-            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $context->preparation),
+            'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null, $context->order->values[$item->id] ?? []), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
             'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), $readings[$call->id] ?? null), array_values($state->calls())),
             'method' => self::method($context, $state->plan),
@@ -195,8 +196,12 @@ final class TaskStateDocument
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function item(PreparationItem $item, ?Answered $answer): array
+    /**
+     * @param list<ConditionValue> $values that belong to it
+     *
+     * @return array<string, mixed>
+     */
+    private static function item(PreparationItem $item, ?Answered $answer, array $values = []): array
     {
         return [
             'id' => $item->id,
@@ -208,6 +213,7 @@ final class TaskStateDocument
             'word' => $answer?->word,
             'person' => $answer?->person,
             'at' => $answer?->at,
+            'values' => array_map(static fn(ConditionValue $value): array => ['id' => $value->id, 'label' => $value->label, 'unit' => $value->unit], $values),
         ];
     }
 

@@ -50,7 +50,7 @@ final class CaptureList
     /** Whether the cover is off, was off, or comes off for an operation of this order. */
     private static function comesOff(OrderRecord $record, Cover $cover): bool
     {
-        if (isset($record->covers[$cover->value])) {
+        if ($record->wasOff[$cover->value] ?? false) {
             return true;
         }
         foreach ($record->operations() as $operation) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Intake;
 
+use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
@@ -18,6 +19,7 @@ final readonly class OrderContext
     /**
      * @param array<string, ProcedureCard|null> $cards sensor's id → its card; null where the shop has none for it
      * @param string                            $today YYYY-MM-DD
+     * @param Bay|null                          $bay   as it was surveyed, from no car; null where none is chosen
      */
     public function __construct(
         public VehicleSheet $sheet,
@@ -25,6 +27,7 @@ final readonly class OrderContext
         public ShopRules $shop,
         public KitRegister $kit,
         public string $today,
+        public ?Bay $bay = null,
     ) {
         ksort($cards);
         $this->cards = $cards;

@@ -15,6 +15,7 @@ use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Journal\MarkPlumbed;
@@ -49,6 +50,9 @@ final readonly class OrderState
     /** @var list<KitNeed> */
     public array $needs;
 
+    /** @var list<Contradiction> */
+    public array $contradictions;
+
     /** @param list<OrderLine> $entries the order's record, in order */
     public function __construct(public OrderContext $context, array $entries)
     {
@@ -72,6 +76,7 @@ final readonly class OrderState
         }
         $this->codes = $codes;
         $this->needs = KitNeeds::of($context, $concerned);
+        $this->contradictions = (new Contradictions($context->bay, $this->record, $sheet, $concerned))->among($this->conditions);
     }
 
     /** @return list<Capture> those that must be had before a cover goes back */
@@ -144,14 +149,19 @@ final readonly class OrderState
             $this->record->lastScan('pre') === null => new Waiting('scan', Message::of('waits.scan')),
             $blocking !== [] => new Waiting('code', Message::of('waits.code', ['code' => $blocking[0]->code->code, 'unit' => $blocking[0]->code->unit])),
             $withoutCard !== [] => new Waiting('card', Message::of('waits.card', ['sensor' => $withoutCard[0]->name]), $withoutCard[0]->id),
+            $this->contradictions !== [] => new Waiting('contradiction', self::these($this->contradictions[0]->said(), count($this->contradictions)), $this->contradictions[0]->sensor),
             $open !== [] => new Waiting('condition', self::these($open[0]->condition->question, count($open)), $open[0]->sensor),
             $missing !== [] => new Waiting('kit', Message::of('waits.kit', ['wanted' => $missing[0]->wanted])),
             default => new Waiting('task', Message::of('waits.task')),
         };
     }
 
-    /** What the order says to one of its sensor tasks; null where the car has no such sensor. */
-    public function forTask(string $sensorId): ?TaskOrder
+    /**
+     * What the order says to one of its sensor tasks; null where the car has no such sensor.
+     *
+     * @param RuleSet $rules by which the task is judged
+     */
+    public function forTask(string $sensorId, RuleSet $rules = RuleSet::NOW): ?TaskOrder
     {
         $sensor = $this->sheet->sensor($sensorId);
         if ($sensor === null) {
@@ -159,8 +169,10 @@ final readonly class OrderState
         }
         $items = [];
         $answers = [];
+        $values = [];
         foreach (ConditionList::ofSensor($this->context, $sensor) as $condition) {
             $items[] = new PreparationItem($condition->id, $condition->question, $condition->blocks, $condition->why);
+            $values[$condition->id] = $condition->values;
             $of = $condition->perSensor ? $sensor->id : null;
             $answer = $this->record->conditions['condition ' . $condition->id . ($of === null ? '' : " $of")] ?? null;
             if ($answer !== null) {
@@ -177,10 +189,12 @@ final readonly class OrderState
             owed: $this->owed[$sensor->id],
             preparation: $items,
             answers: $answers,
-            bars: $this->bars($sensor),
+            bars: (new OrderBars($this->context, $this->record, $this->codes['pre'] ?? [], $this->needs, $this->captures, $this->contradictions))
+                ->of($sensor, $this->owed[$sensor->id], $sensor->cover() !== null && $this->isCoverInDoubt($sensor->cover()), $rules),
             marks: array_map(static fn(MarkPlumbed $plumbed): Mark => $plumbed->mark, $this->record->marks),
             floor: $this->record->floor,
             floorAgain: array_keys($this->record->floorAgain),
+            values: array_filter($values),
             carMoved: $this->record->carMoved,
             policy: $this->context->shop->policy,
             lotCode: $this->captured($sensor, 'lot-code'),
@@ -229,44 +243,29 @@ final readonly class OrderState
         return null;
     }
 
-    /** @return list<Bar> */
-    private function bars(CarSensor $sensor): array
-    {
-        $bars = [];
-        foreach ($this->codes['pre'] ?? [] as $code) {
-            if ($code->sort === CodeSort::Blocking) {
-                $bars[] = new Bar('code', Message::of('bar.code', ['code' => $code->code->code, 'unit' => $code->code->unit, 'why' => $code->why]));
-            }
-        }
-        foreach ($this->needs as $need) {
-            if ($need->bars && in_array($sensor->id, $need->sensors, true)) {
-                $bars[] = new Bar('kit', Message::of('bar.kit', ['item' => $need->item ?? $need->wanted, 'note' => $need->note]));
-            }
-        }
-        $card = $this->context->cards[$sensor->id] ?? null;
-        if ($card !== null && ! $card->isChecked()) {
-            $bars[] = new Bar('card', Message::of('bar.card-unchecked'));
-        }
-
-        return $bars;
-    }
-
-    /** The first cover that an operation takes off, that a concerned sensor sits behind, and that nobody has said the place of. */
+    /** The first cover that a concerned sensor sits behind and that nobody has said the place of. */
     private function coverInDoubt(): ?Cover
     {
-        foreach ($this->record->operations as $noted) {
-            $cover = $noted->operation->uncovers();
-            if ($cover === null || $noted->state !== 'done' || isset($this->record->covers[$cover->value])) {
-                continue;
-            }
-            foreach ($this->concerned() as $sensor) {
-                if ($sensor->cover() === $cover) {
-                    return $cover;
-                }
+        foreach ($this->concerned() as $sensor) {
+            $cover = $sensor->cover();
+            if ($cover !== null && $this->isCoverInDoubt($cover)) {
+                return $cover;
             }
         }
 
         return null;
+    }
+
+    /** Whether something was done that takes a cover off, and nobody has said where it is. */
+    private function isCoverInDoubt(Cover $cover): bool
+    {
+        foreach ($this->record->operations as $noted) {
+            if ($noted->operation->uncovers() === $cover && $noted->state === 'done') {
+                return ! isset($this->record->covers[$cover->value]);
+            }
+        }
+
+        return false;
     }
 
     /** @return list<CodeRule> the cards' before the shop's */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Intake;
 
 use Lumbro\Core\Catalogue\Card\PreparationItem;
+use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
 use Lumbro\Core\Catalogue\ShopRules\Policy;
 use Lumbro\Core\Catalogue\Vehicle\Mark;
 use Lumbro\Core\Journal\Answered;
@@ -25,6 +26,7 @@ final readonly class TaskOrder
      * @param string|null             $lotCode from the sensor's label; null where nobody noted it
      * @param Message|null $bracketLevel as captured, with whose word it is; null where it was not
      * @param list<string>            $floorAgain places whose staff showed the same when it was read anew
+     * @param array<string, list<ConditionValue>> $values precondition → values it has
      * @param list<string|Message> $overdue instruments in use whose check is overdue
      * @param bool|null               $filmHolds whether the film build over the sensor is within its limit; null where it was not measured
      */
@@ -42,5 +44,6 @@ final readonly class TaskOrder
         public ?Message $bracketLevel = null,
         public array $overdue = [],
         public array $floorAgain = [],
+        public array $values = [],
     ) {}
 }

@@ -10,7 +10,7 @@ use Lumbro\Core\Message\Message;
 final readonly class Waiting
 {
     /**
-     * @param string      $kind   "capture", "operations", "estimate", "cover", "question", "scan", "code", "card", "condition", "kit", "task" or "nothing"
+     * @param string      $kind   "capture", "operations", "estimate", "cover", "question", "scan", "code", "card", "condition", "contradiction", "kit", "task" or "nothing"
      * @param string|null $sensor id of the sensor it is about
      */
     public function __construct(public string $kind, public string|Message $says, public ?string $sensor = null) {}

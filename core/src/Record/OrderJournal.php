@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Record;
 
+use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\Kit\KitRegister;
@@ -36,7 +37,7 @@ final class OrderJournal implements OrderStanding
     public function __construct(public readonly OrderContext $context, private array $lines) {}
 
     /**
-     * @param array<array-key, Node> $basis "today", "vehicle", "cards", "rules" and "register" of what it rests on
+     * @param array<array-key, Node> $basis "today", "vehicle", "cards", "rules" and "register" of what it rests on, and "bay" where one is chosen
      * @param list<Node>             $lines oldest first
      *
      * @throws InvalidInput naming the field that is missing, unknown or wrong
@@ -69,6 +70,7 @@ final class OrderJournal implements OrderStanding
                 array_map(static fn(Node $lesson): Lesson => Document::read(Lesson::class, $lesson), isset($basis['lessons']) ? $basis['lessons']->fewItems(self::ITEMS) : []),
             ),
             $basis['today']->day(),
+            isset($basis['bay']) ? Document::read(Bay::class, $basis['bay']) : null,
         );
     }
 

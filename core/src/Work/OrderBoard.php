@@ -25,7 +25,7 @@ final class OrderBoard
     /** What an order waits for → the part of the work it belongs to. */
     private const PARTS = [
         'capture' => 'capture', 'estimate' => 'work', 'operations' => 'work', 'cover' => 'capture', 'question' => 'owed', 'scan' => 'scan',
-        'code' => 'scan', 'card' => 'owed', 'condition' => 'conditions', 'kit' => 'kit', 'task' => 'sensors', 'nothing' => 'owed', 'close' => 'close', 'closed' => 'close',
+        'code' => 'scan', 'card' => 'owed', 'condition' => 'conditions', 'contradiction' => 'conditions', 'kit' => 'kit', 'task' => 'sensors', 'nothing' => 'owed', 'close' => 'close', 'closed' => 'close',
     ];
 
     /** The part of the work that a waiting belongs to. */

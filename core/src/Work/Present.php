@@ -11,12 +11,12 @@ final readonly class Present
 {
     /** Every kind of thing there is to do. */
     public const KINDS = [
-        'prepare', 'line', 'read', 'check', 'decide', 'remeasure', 'move', 'improve', 'guard', 'survey-floor', 'run', 'step', 'outcome', 'diagnose',
+        'stance', 'prepare', 'line', 'read', 'check', 'decide', 'remeasure', 'move', 'improve', 'guard', 'survey-floor', 'run', 'step', 'outcome', 'diagnose',
         'repeat', 'adjust', 'zero', 'shift-test', 'shift-back', 'nudge', 'accept', 'send-back', 'prove', 'close',
     ];
 
     private const STAGES = [
-        'prepare' => Stage::Prepare, 'line' => Stage::Line, 'survey-floor' => Stage::Floor,
+        'stance' => Stage::Prepare, 'prepare' => Stage::Prepare, 'line' => Stage::Line, 'survey-floor' => Stage::Floor,
         'run' => Stage::Run, 'step' => Stage::Run, 'outcome' => Stage::Run, 'diagnose' => Stage::Run,
         'prove' => Stage::Prove, 'repeat' => Stage::Prove, 'adjust' => Stage::Prove, 'zero' => Stage::Prove,
         'shift-test' => Stage::Prove, 'shift-back' => Stage::Prove, 'nudge' => Stage::Prove, 'accept' => Stage::Prove, 'send-back' => Stage::Prove,

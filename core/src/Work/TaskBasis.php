@@ -29,7 +29,7 @@ final class TaskBasis
             bay: $bay->seenFrom($order->record->stance->stance ?? new Stance()),
             operations: array_keys($order->record->operations),
             sensor: $order->sheet->sensor($sensor),
-            order: $order->forTask($sensor),
+            order: $order->forTask($sensor, $rules),
             earlierLevels: $earlierLevels,
             rules: $rules,
         );

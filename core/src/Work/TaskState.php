@@ -26,6 +26,7 @@ use Lumbro\Core\Run\RunState;
 use Lumbro\Core\SetUp\MeasuringPlan;
 use Lumbro\Core\SetUp\SetUp;
 use Lumbro\Core\SetUp\SiteFloor;
+use Lumbro\Core\SetUp\SpotRoom;
 use Lumbro\Core\SetUp\TaskContext;
 use Lumbro\Core\SetUp\TaskRecord;
 use Lumbro\Core\Version;
@@ -162,6 +163,14 @@ final readonly class TaskState
         return MeasuringPlan::asksForReference($this->context) && $this->plan->referenceChosen === null;
     }
 
+    /** What the car's place puts in the way of the target; null where nothing is, or the task goes by rules that do not ask. */
+    private function hindrance(): ?Message
+    {
+        $at = $this->plan->ground->nominal;
+
+        return $this->context->rules->weighsStatements() ? SpotRoom::hindrance($this->context->bay, $at->x['target'], $at->y['target']) : null;
+    }
+
     private function referenceBar(): Message
     {
         return Message::of($this->context->card->reference === null ? 'bar.reference' : 'bar.reference-meant');
@@ -189,6 +198,8 @@ final readonly class TaskState
         return match (true) {
             $this->run->log->sentBack !== null, $this->run->log->accepted !== null => new Present('close'),
             $this->run->log->pending !== null => Advice::of($this) ?? new Present('run'),
+            // Before anybody reads a tape where nothing can stand.
+            $this->hindrance() !== null && ! $this->run->isProven() => new Present('stance', null, $this->hindrance()),
             $this->unanswered($this->context->preparation) !== [] => new Present('prepare'),
             $this->unanswered($this->plan->lineSteps()) !== [] => new Present('line'),
             $this->context->rules->isInSpace() && $this->lacksReference() => new Present('line', null, $this->referenceBar()),
@@ -358,6 +369,10 @@ final readonly class TaskState
                     $bars[] = new Bar($code, Message::of($answer === null ? 'bar.not-answered' : 'bar.not-met', ['question' => $item->question]));
                 }
             }
+        }
+        $hindrance = $this->hindrance();
+        if ($hindrance !== null) {
+            $bars[] = new Bar('spot', $hindrance);
         }
         if ($this->setUp->failure !== null) {
             $bars[] = new Bar('placement', $this->setUp->failure->said);

@@ -52,6 +52,8 @@ final class OrderStateTest extends TestCase
         foreach ($order->state()->conditions as $condition) {
             $order->note('condition', ['item' => $condition->condition->id, 'answer' => 'yes', ...($condition->sensor === null ? [] : ['sensor' => $condition->sensor])]);
         }
+        self::assertSame('contradiction', $waits(), 'the cover is off, and somebody said that it is refitted');
+        $order->cover('rear', false);
         self::assertSame('task', $waits());
         foreach (OrderBoard::of($order->state()) as ['id' => $id, 'state' => $state]) {
             self::assertSame(match ($id) {

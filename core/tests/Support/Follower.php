@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Support;
 
 use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\OverdueRule;
@@ -156,7 +157,8 @@ final class Follower
             $card,
             $sheet,
             DemoOrder::kit()->forTask('2026-11-25', new OverdueRule(false, 2.0)) ?? throw new \LogicException('The demo kit is not whole.'),
-            Document::read(Bay::class, Node::parse((string) json_encode($bay))),
+            // What looks back needs the room behind the car.
+            Document::read(Bay::class, Node::parse((string) json_encode($bay)))->seenFrom(new Stance($sensor->looksBack() ? 3_500.0 : 0.0)),
             $this->file['operations'],
             $sensor,
             new TaskOrder(Owed::after($operations, $sensor, $card), [], [], [], floor: $this->floor, policy: $this->policy, floorAgain: $this->floorAgain),

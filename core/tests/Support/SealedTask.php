@@ -24,6 +24,9 @@ final class SealedTask
     public static function record(float $azimuth = 0.05, int $revision = 1): \stdClass
     {
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
+        foreach ($order->state()->captures as $capture) {
+            $order->note('capture', ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, 'reason' => 'not on this car']);
+        }
         foreach ($order->state()->conditions as $condition) {
             $order->note('condition', ['item' => $condition->condition->id, 'answer' => 'yes', ...($condition->sensor === null ? [] : ['sensor' => $condition->sensor])]);
         }

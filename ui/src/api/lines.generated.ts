@@ -4,6 +4,7 @@ export type AnswerWish = {
   item: string;
   answer: 'yes' | 'no' | 'not-checked' | 'on-word';
   word?: string;
+  values?: Readonly<Record<string, string>>;
 };
 
 export type BayChosen = {

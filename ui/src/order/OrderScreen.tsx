@@ -17,6 +17,7 @@ import { AskedOnce, OrderBanner } from './OrderBanner';
 import { OrderFarView } from './OrderFarView';
 import { OrderSpine } from './OrderSpine';
 import { OrderTally } from './OrderTally';
+import { Contradictions } from './parts/Contradictions';
 import { PARTS } from './parts/parts';
 import { CaptureSheet } from './sheets/CaptureSheet';
 import { CarSheet } from './sheets/CarSheet';
@@ -153,6 +154,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               {say('screen.order-screen.back-what-it-waits')}
             </Button>
           )}
+          <Contradictions order={order} onShow={show} />
           {part === 'work' && <WorkSheet order={order} file={file} />}
           {part === 'owed' && (
             <OwedSheet order={order} file={file} chosen={sensor} onChoose={choose} />

@@ -120,8 +120,10 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
       spot: { datum: 'front-mark', along: 1840, across: 0, height: 642 },
       echo: { expected: 24.5, within: 6 },
     },
-    preparation: [{ id: 'steering', ...question }],
-    lineSteps: [{ id: 'line-laser', ...question, question: 'Laser line through both marks' }],
+    preparation: [{ id: 'steering', values: [], ...question }],
+    lineSteps: [
+      { id: 'line-laser', values: [], ...question, question: 'Laser line through both marks' },
+    ],
     calls: [
       call('spot-along'),
       call('split', { title: 'Stand square', reads: 'sided', expected: 0 }),

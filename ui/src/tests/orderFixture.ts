@@ -158,6 +158,7 @@ export function order(over: Partial<Order> = {}): Order {
     captures: [capture()],
     scans: [],
     conditions: [condition()],
+    contradictions: [],
     needs: [],
     geometry: [],
     photos: [],

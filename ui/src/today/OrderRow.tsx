@@ -5,6 +5,7 @@ import { VerdictMark } from '../shell/VerdictMark';
 import { say, type Code } from '../words/say';
 
 const WAITS: Record<PresentKind, Code> = {
+  stance: 'screen.order-row.stance',
   prepare: 'screen.order-row.preparation',
   line: 'screen.order-row.line',
   read: 'screen.order-row.reading',

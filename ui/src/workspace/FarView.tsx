@@ -83,6 +83,12 @@ function presentCall(
         figure: '',
         note: question?.question ?? '',
       };
+    case 'stance':
+      return {
+        title: say('screen.stance-card.title'),
+        figure: '',
+        note: state.present.why ?? '',
+      };
     case 'run':
       return {
         title: say('screen.run'),

@@ -23,6 +23,7 @@ import { PlaceSheet } from './sheets/PlaceSheet';
 import { ProveSheet } from './sheets/ProveSheet';
 import { QuestionsSheet } from './sheets/QuestionsSheet';
 import { RunSheet } from './sheets/RunSheet';
+import { StanceCard } from './sheets/StanceCard';
 import { Spine } from './Spine';
 import { Tally } from './Tally';
 import { useKeys } from '../sheet/useKeys';
@@ -190,6 +191,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
                 : say('screen.workspace-screen.back-present-call')}
             </Button>
           )}
+          {state.present.kind === 'stance' && !sealed && <StanceCard state={state} />}
           {stage === 'intake' && <IntakeSheet state={state} />}
           {stage === 'prepare' && (
             <QuestionsSheet

@@ -8,6 +8,7 @@ use Lumbro\Core\Fields\At;
 use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Fields\Either;
+use Lumbro\Core\Fields\Flag;
 use Lumbro\Core\Fields\ListOf;
 use Lumbro\Core\Fields\Lost;
 use Lumbro\Core\Fields\Number;
@@ -22,6 +23,7 @@ final readonly class CardSensor
      * @param bool         $reportsTargetAngle the tool reports the target's angle, not the misalignment
      * @param float        $s                  standard uncertainty of one reading
      * @param list<string> $placementFree      axes whose reading does not rest on placement
+     * @param bool         $runsUncovered      the routine is run with the bumper cover off
      */
     public function __construct(
         #[Text(60)]
@@ -42,6 +44,8 @@ final readonly class CardSensor
         public float $s,
         #[ListOf(new Choice(['azimuth', 'elevation']))]
         public array $placementFree = [],
+        #[Flag]
+        public bool $runsUncovered = false,
     ) {}
 
     /** The same for the sensor on the car's other side. */

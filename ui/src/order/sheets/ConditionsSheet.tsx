@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
 import { clock } from '../../words/moments';
 import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
 import { useKept } from '../../sheet/useKept';
+import { typedValues, ValueFields } from '../../sheet/ValueFields';
 import { Sheet } from '../../sheet/Sheet';
 import type { OrderFile } from '../parts/useOrder';
 import { AnswerRow } from './AnswerRow';
@@ -138,9 +138,6 @@ function ConditionForm({
     () => Object.fromEntries(condition.values.map((value) => [value.id, value.typed ?? ''])),
   );
   const record = (answer: Answer, word?: string) => {
-    const typed = Object.fromEntries(
-      Object.entries(values).filter(([, value]) => value.trim() !== ''),
-    );
     file.note(
       {
         kind: 'condition',
@@ -149,7 +146,7 @@ function ConditionForm({
           answer,
           ...(condition.sensor === null ? {} : { sensor: condition.sensor }),
           ...(word === undefined ? {} : { word }),
-          ...(Object.keys(typed).length === 0 ? {} : { values: typed }),
+          ...typedValues(condition.values, values),
         },
       },
       () => {
@@ -164,23 +161,7 @@ function ConditionForm({
       note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? `${say('screen.not-met-it-bars')} ` : `${say('screen.not-met-it-warning')} `}${condition.why}`}
       testId="condition"
     >
-      {condition.values.length > 0 && (
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
-          {condition.values.map((value) => (
-            <TextField
-              key={value.id}
-              id={`value-${value.id}`}
-              label={`${value.label}, ${value.unit}`}
-              value={values[value.id] ?? ''}
-              onChange={(event) => setValues({ ...values, [value.id]: event.target.value })}
-              helperText={value.wanted ?? ' '}
-              slotProps={{
-                htmlInput: { inputMode: 'decimal', maxLength: 20, autoComplete: 'off' },
-              }}
-            />
-          ))}
-        </Box>
-      )}
+      <ValueFields values={condition.values} typed={values} onType={setValues} />
       <AnswerButtons busy={file.isWriting} onAnswer={record} />
       {condition.source !== '' && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>

@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -5,6 +6,8 @@ import type { Question } from '../../api/types';
 import { clock } from '../../words/moments';
 import type { Task } from '../task/useTask';
 import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
+import { Refused } from '../../api/client';
+import { typedValues, ValueFields } from '../../sheet/ValueFields';
 import { Cautions } from './Cautions';
 import { Sheet } from '../../sheet/Sheet';
 import { say } from '../../words/say';
@@ -27,12 +30,26 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
   );
   const present = questions.find((question) => question.id === chosen) ?? open;
 
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const asks =
+    task.failure instanceof Refused &&
+    task.failure.problem.code === 'asks-once' &&
+    task.failed?.kind === 'answer'
+      ? task.failure.message
+      : null;
+  const done = () => {
+    setChosen(null);
+    setTyped({});
+  };
   const record = (answer: Answer, word?: string) => {
     if (present) {
-      task.write(
-        { kind: 'answer', payload: { item: present.id, answer, ...(word ? { word } : {}) } },
-        () => setChosen(null),
-      );
+      const payload = {
+        item: present.id,
+        answer,
+        ...(word ? { word } : {}),
+        ...typedValues(present.values, typed),
+      };
+      task.write({ kind: 'answer', payload }, done);
     }
   };
 
@@ -44,6 +61,24 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
           note={`${present.blocks ? `${say('screen.not-met-it-bars')} ` : `${say('screen.not-met-it-warning')} `}${present.why}`}
           testId="question"
         >
+          <ValueFields values={present.values} typed={typed} onType={setTyped} />
+          {asks !== null && (
+            <Alert severity="warning" data-testid="asked" sx={{ mt: 1 }}>
+              {asks}
+              <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
+                <Button variant="outlined" color="inherit" onClick={task.dismiss}>
+                  {say('screen.order-banner.no-leave-it')}
+                </Button>
+                <Button
+                  variant="outlined"
+                  color="inherit"
+                  onClick={() => task.repeat({ confirmed: true })}
+                >
+                  {say('screen.order-banner.yes-record-it')}
+                </Button>
+              </Box>
+            </Alert>
+          )}
           <AnswerButtons key={present.id} busy={task.isWriting} onAnswer={record} />
         </Sheet>
       ) : (

@@ -1,0 +1,64 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { Order, PartId } from '../../api/types';
+import { clock } from '../../words/moments';
+import { say } from '../../words/say';
+
+type Statement = Order['contradictions'][number]['one'];
+
+/** Statements of the order that cannot both be true, side by side, each with who said it and the way to say it again. */
+export function Contradictions({
+  order,
+  onShow,
+}: {
+  order: Order;
+  onShow: (part: PartId) => void;
+}) {
+  if (order.contradictions.length === 0) {
+    return null;
+  }
+  return (
+    <Box
+      component="section"
+      aria-label={say('screen.contradictions')}
+      data-testid="contradictions"
+      sx={{ border: 3, borderColor: 'verdict.out', borderRadius: 1, p: 1.5, mb: 2 }}
+    >
+      <Typography variant="h3">{say('screen.contradictions')}</Typography>
+      {order.contradictions.map(({ one, other, sensor }, i) => (
+        <Box
+          key={i}
+          sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5, mt: 1 }}
+          data-sensor={sensor}
+        >
+          <Side said={one} onShow={onShow} />
+          <Side said={other} onShow={onShow} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function Side({ said, onShow }: { said: Statement; onShow: (part: PartId) => void }) {
+  return (
+    <Box sx={{ borderLeft: 4, borderColor: 'divider', pl: 1, minWidth: 0 }}>
+      <Box sx={{ fontWeight: 700, overflowWrap: 'anywhere' }}>{said.says}</Box>
+      {said.person !== null && (
+        <Typography variant="body2" color="text.secondary">
+          {said.person}
+          {said.at !== null && `, ${clock(said.at)}`}
+        </Typography>
+      )}
+      <Button
+        variant="outlined"
+        size="small"
+        sx={{ mt: 0.5, minHeight: 48 }}
+        aria-label={say('screen.contradiction.go-to', { says: said.says })}
+        onClick={() => onShow(said.part as PartId)}
+      >
+        {say('screen.contradiction.go')}
+      </Button>
+    </Box>
+  );
+}
