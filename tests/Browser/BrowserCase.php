@@ -120,6 +120,18 @@ abstract class BrowserCase extends TestCase
         self::fail("Tab never comes to “{$words}”.");
     }
 
+    /** Says yes to the question on the screen; where a gauge or a survey would be asked for, on somebody's word. */
+    protected function sayYes(): void
+    {
+        $asked = $this->browser->text('[data-testid=question] h1, [data-testid=condition] h1');
+        if (preg_match('/^(Tyre|Ride|Fuel|Supply|The bay)/', $asked) === 1) {
+            $this->browser->keys('w');
+            $this->browser->type('#word', "Wen Harrow\n");
+        } else {
+            $this->browser->keys('y');
+        }
+    }
+
     /** Does the card's steps as they come, the tool's by R and a person's by D, to the first reading of the axis. */
     protected function throughTheSteps(): void
     {

@@ -67,10 +67,10 @@ final class FrontRadarThreadTest extends BrowserCase
         $this->browser->type('#word', "Wen Harrow, body repair\n");
         foreach (['Boot and roof', 'Wheels straight', 'Supply voltage', 'Front bumper cover', 'Zone ahead', 'The bay', 'Fuel', 'Ride heights', 'Doors', 'The scan tool', 'The sensor'] as $question) {
             $this->browser->waitForText('[data-testid=question]', $question);
-            $this->browser->keys('y');
+            $this->sayYes();
         }
         $this->browser->waitForText('[data-testid=question]', 'Front mark plumbed');
-        $this->browser->waitForText('nav', '1 on word');
+        $this->browser->waitForText('nav', '5 on word');
     }
 
     private function runIsRefused(): void

@@ -46,10 +46,15 @@ trait Intaking
                     $browser->type("#value-$wheel", $bar);
                 }
                 $browser->press('Yes');
-            } elseif (str_starts_with($question, 'Boot')) {
+            } elseif (preg_match('/^(Boot|Ride|The bay)/', $question) === 1) {
                 $browser->press('On word');
                 $browser->type('#word', "Bram Tolley\n");
             } else {
+                foreach (['#value-volt' => '13,2', '#value-level' => '75'] as $field => $shown) {
+                    if ($browser->has($field)) {
+                        $browser->type($field, $shown);
+                    }
+                }
                 $browser->press('Yes');
             }
             $this->until('document.querySelector("[data-testid=waits]").innerText !== ' . json_encode($waits));

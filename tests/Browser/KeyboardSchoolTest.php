@@ -39,7 +39,7 @@ final class KeyboardSchoolTest extends SetUpCase
         for ($step = 0; $step < 140 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=question]')) {
-                $browser->keys('y');
+                $this->sayYes();
             } elseif ($browser->has('[data-testid=moves]')) {
                 foreach ($browser->driver->findElements(WebDriverBy::cssSelector('[data-testid^=move-]')) as $move) {
                     $bay->obey(str_replace("\n", ' ', explode('then “', $move->getText())[0]));

@@ -27,7 +27,7 @@ final class KeyboardTest extends BrowserCase
         $this->assertAccessible('preparation, dark');
         for ($i = 0; $i < 30 && $browser->has('[data-testid=condition]'); $i++) {
             $question = $browser->text('[data-testid=waits]');
-            $browser->keys('y');
+            $this->sayYes();
             $this->until('document.querySelector("[data-testid=waits]").textContent !== ' . json_encode($question));
         }
         $this->tabTo('Set it up');

@@ -44,6 +44,8 @@ final class OrderResilienceTest extends BrowserCase
         self::assertSame(200, $api->post('/api/lines', ['order' => $order] + $note(['item' => 'doors', 'answer' => 'yes']))[0]);
         self::assertSame(200, $api->post('/api/lines', ['order' => $order] + $note(['item' => 'tyres', 'answer' => 'no']))[0]);
         $browser->keys('y');
+        $browser->waitForText('[data-testid=asked]', 'No values are given for');
+        $browser->press('Yes, record it');
         $clash = $browser->waitForText('[data-testid=unsent]', 'Somebody else has recorded something about the same matter');
         self::assertStringContainsString('tyres, no', $clash);
         self::assertStringContainsString('tyres, yes', $clash);

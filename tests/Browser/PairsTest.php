@@ -98,7 +98,7 @@ final class PairsTest extends RunCase
                 continue;
             } elseif ($kind === 'prepare' || $kind === 'line') {
                 $browser->find('[data-testid=question]');
-                $browser->keys('y');
+                $this->sayYes();
             } elseif ($kind === 'move') {
                 $browser->find('[data-testid=moves]');
                 $browser->keys('d');
