@@ -108,6 +108,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('kit', [KitController::class, 'index']);
     Route::get('kit/{item}/lessons', [KitController::class, 'lessons']);
     Route::post('kit', [KitController::class, 'save'])->middleware('may:register');
+    Route::post('kit/{item}/signs', [KitController::class, 'signs'])->middleware('may:work');
 
     Route::post('lines', [LineController::class, 'add'])->middleware('may:order');
 

@@ -61,7 +61,7 @@ final readonly class WriteLine
             if ($file->has($body->id)) {
                 return $file;
             }
-            foreach ($command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated()), $body->payload(), self::stamp($user, $body), $body->flag('confirmed')) as $line) {
+            foreach ($command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated(), $file->closing(...)), $body->payload(), self::stamp($user, $body), $body->flag('confirmed')) as $line) {
                 self::aboutCar($user, $file, $line, $body->version);
             }
             OrderSummary::refresh($file);

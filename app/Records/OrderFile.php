@@ -60,7 +60,7 @@ final class OrderFile
         $query = RepairOrder::query()->toBase()
             ->from('repair_orders as o')
             ->where('o.shop_id', $user->shop_id)
-            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary', 'o.practice', 'o.lessons'])
+            ->select(['o.id', 'o.shop_id', 'o.number', 'o.vehicle', 'o.plate', 'o.vin', 'o.created_at', 'o.bay_id', 'o.summary', 'o.practice', 'o.lessons', 'o.closes_itself'])
             // One row each by its key: as joins, planning them would take the database longer than finding them.
             ->selectSub(static fn(Builder $sheet) => $sheet->from('vehicle_sheets as v')->select('v.document')->whereColumn('v.shop_id', 'o.shop_id')->whereColumn('v.id', 'o.vehicle_sheet_id'), 'sheet')
             ->selectSub(static fn(Builder $bay) => $bay->from('bays as b')->select('b.document')->whereColumn('b.shop_id', 'o.shop_id')->whereColumn('b.id', 'o.bay_id'), 'bay');
@@ -133,7 +133,7 @@ final class OrderFile
     {
         $sealed = array_filter($this->tasks, static fn(\stdClass $task): bool => $task->hash !== null);
 
-        return $this->state()->closing(array_values(array_map(static fn(\stdClass $task): string => $task->sensor, $sealed)), (bool) $this->row->practice);
+        return $this->state()->closing(array_values(array_map(static fn(\stdClass $task): string => $task->sensor, $sealed)), (bool) $this->row->practice, (bool) $this->row->closes_itself);
     }
 
     public function has(string $id): bool

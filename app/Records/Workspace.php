@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Facts\RecordFacts;
+use Lumbro\Core\Message\Message;
 
 /** All that the job workspace shows, in one answer. */
 final class Workspace
@@ -31,8 +33,33 @@ final class Workspace
                 $file->hasToolLog() => 'log',
                 default => 'none',
             },
+            'scanTools' => array_values(array_map(
+                static fn(Instrument $tool): array => ['id' => $tool->measures->id, 'name' => $tool->measures->name, 'signs' => $tool->signs],
+                array_filter($file->order->journal->context->kit->instruments, static fn(Instrument $one): bool => $one->kind === 'scan-tool'),
+            )),
+            'next' => $file->isSealed() ? self::next($file) : null,
             ...RecordFacts::ofTask('task', $file->journal),
         ];
+    }
+
+    /**
+     * What the order waits for once this sensor is done, as the order's list has it.
+     *
+     * @return array{says: mixed, task: string|null}|null
+     */
+    private static function next(TaskFile $file): ?array
+    {
+        $summary = is_string($file->order->row->summary ?? null) ? json_decode($file->order->row->summary, true, 16, JSON_THROW_ON_ERROR) : null;
+        if (! is_array($summary)) {
+            return null;
+        }
+        foreach ($summary['waits']['kind'] === 'task' ? $summary['tasks'] : [] as $task) {
+            if ($task['sealed'] !== true && $task['owed'] !== 'not-owed' && ($task['workspace'] ?? false) === true) {
+                return ['says' => Message::of('next.sensor', ['sensor' => $task['name']]), 'task' => $task['task']];
+            }
+        }
+
+        return ['says' => $summary['waits']['says'], 'task' => null];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Lumbro\Words\Words;
+use Tests\Support\Answers;
 
 /** What is typed while nothing can be sent waits on the device, in order, and goes as soon as it can. */
 final class OutboxTest extends BrowserCase
@@ -19,7 +20,7 @@ final class OutboxTest extends BrowserCase
         [$status, $state] = $api->write($task, 'schools', $state['version'], ['schools' => ['plumb-and-line', 'hub-marks', 'squares']]);
         self::assertSame(200, $status, (string) json_encode($state));
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $item) {
-            [$status, $state] = $api->write($task, 'answer', $state['version'], ['item' => $item['id'], 'answer' => 'yes']);
+            [$status, $state] = $api->write($task, 'answer', $state['version'], Answers::to($item['id']));
             self::assertSame(200, $status);
         }
         self::assertGreaterThanOrEqual(10, count($state['calls']));

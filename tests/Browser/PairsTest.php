@@ -58,6 +58,7 @@ final class PairsTest extends RunCase
             'sort' => 'target', 'id' => 'powered-1', 'name' => 'Powered target, 24.15 GHz', 'kind' => 'powered target', 'heights' => ['centre' => 0],
         ]]);
         $owner->exec("update procedure_cards set document = document::jsonb || '{\"enteredBy\": \"Bram Tolley\", \"checkedBy\": \"Ilse Varga\"}'");
+        $this->api->ready($order['id']);
         $this->signIn();
         foreach ($sensors as $sensor) {
             $this->task = $this->api->task($number, $sensor);

@@ -33,6 +33,7 @@ abstract class SetUpCase extends BrowserCase
             'bay' => TestDatabase::one($owner, "select id from bays where name = 'Bay 1'"),
         ]);
         self::assertSame(200, $status);
+        $this->client()->ready($id);
 
         return $number;
     }

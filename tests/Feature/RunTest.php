@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Lumbro\Core\Measure\Node;
 
 /** The run when things go wrong: order, connection, nonsense, two people, and every route to the sensor. */
@@ -206,6 +207,43 @@ final class RunTest extends FeatureCase
         $this->write('step', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
         $this->write('step', ['step' => 'target'])->assertOk();
         $this->write('step', ['step' => 'routine', 'confirmed' => true])->assertStatus(409)->assertJsonPath('code', 'run-barred');
+    }
+
+    public function testATypedRunCanFailWithTheToolsWords(): void
+    {
+        $this->workUntil('run');
+        DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
+        foreach (['ignition-on', 'identify', 'empty-zone', 'target'] as $step) {
+            $this->write('step', ['step' => $step, 'confirmed' => true])->assertOk();
+        }
+        $this->write('run-failed', ['message' => ''])->assertStatus(422)->assertJsonPath('path', '/payload/message');
+        $failed = $this->write('run-failed', ['message' => 'Aborted: target not detected', 'codes' => ['C2A54']])->assertOk();
+        $failed->assertJsonPath('present.kind', 'diagnose')->assertJsonPath('failedRuns.0.message', 'Aborted: target not detected');
+        self::assertNotSame([], $failed->json('run.causes'));
+        // Done again without a word against it, it is no trouble any more.
+        $cause = (string) $failed->json('present.call');
+        $this->write('check', ['cause' => $cause, 'found' => true, 'note' => 'put right'])->assertOk();
+        $this->write('step', ['step' => 'empty-zone', 'confirmed' => true])->assertOk();
+    }
+
+    public function testAToolsSignsAreSaidOnceAndTurnWhatIsTyped(): void
+    {
+        $this->workUntil('run');
+        DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
+        foreach (['ignition-on', 'identify', 'empty-zone', 'target', 'routine', 'ignition-off'] as $step) {
+            $this->write('step', ['step' => $step, 'confirmed' => true])->assertOk();
+        }
+        $tool = $this->write('step', ['step' => 'read'])->assertStatus(409)->json('code') === 'step-order' ? $this->getJson("/api/tasks/{$this->task()}")->json('scanTools.0') : self::fail('A tool answers.');
+        self::assertNull($tool['signs']);
+        $this->write('run', [...self::READING, 'tool' => 'tape-1'])->assertStatus(422)->assertJsonPath('path', '/payload/tool');
+        $this->write('run', [...self::READING, 'tool' => $tool['id']])->assertStatus(422)->assertJsonPath('path', '/payload/tool');
+        $signs = fn(array $body): TestResponse => $this->actingAs($this->person())->postJson("/api/kit/{$tool['id']}/signs", ['id' => (string) Str::uuid7(), 'version' => 0, ...$body]);
+        $signs(['left' => 'right', 'up' => 'plus'])->assertStatus(422)->assertJsonPath('path', '/left');
+        $signs(['left' => 'minus', 'up' => 'plus'])->assertStatus(204);
+        self::assertSame(['left' => 'minus', 'up' => 'plus'], $this->getJson("/api/tasks/{$this->task()}")->json('scanTools.0.signs'));
+        $this->write('run', ['azimuth' => 0.21, 'elevation' => -0.05, 'tool' => $tool['id']])->assertOk();
+        $run = json_decode((string) DB::table('record_events')->where('sensor_task_id', $this->task())->where('kind', 'run')->value('payload'), true);
+        self::assertSame([-0.21, -0.05, $tool['id'], ['azimuth' => 0.21, 'elevation' => -0.05]], [$run['azimuth'], $run['elevation'], $run['tool'], $run['shown']]);
     }
 
     public function testSendingBackAgainstTheAdviceNeedsAReasonAndEndsTheTask(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use Illuminate\Support\Str;
+
 /** A person's browser as far as the web API sees it: cookies, the token, JSON. */
 final class ApiClient
 {
@@ -57,6 +59,26 @@ final class ApiClient
     public function write(string $task, string $what, int $version, array $body): array
     {
         return $this->post(...Lines::request($task, $what, $version, $body));
+    }
+
+    /** What an order asks for before its sensors are set up, put in order as a shop would: covers on, nothing left to capture, the car where the targets have room. */
+    public function ready(string $order): void
+    {
+        [, $page] = $this->get("/api/repair-orders/$order");
+        $note = function (string $kind, array $payload) use ($order, &$page): void {
+            [$status, $page] = $this->post('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $page['version'], 'kind' => $kind, 'payload' => $payload, 'confirmed' => true]);
+            $status === 200 || throw new \RuntimeException("$kind: " . json_encode($page));
+        };
+        foreach (array_filter($page['covers'], static fn(array $cover): bool => $cover['off'] === null) as $cover) {
+            $note('cover', ['cover' => $cover['id'], 'off' => false]);
+        }
+        foreach (array_filter($page['captures'], static fn(array $capture): bool => in_array($capture['state'], ['now', 'missed'], true)) as $capture) {
+            $note('capture', ['sensor' => $capture['sensor'], 'item' => $capture['item'], 'reason' => 'not on this car']);
+        }
+        [$status, $stance] = $this->get("/api/repair-orders/$order/stance?search=1");
+        if ($status === 200 && $stance['suggested'] !== [] && array_filter($stance['now']['fits'], static fn(array $fit): bool => ! $fit['holds']) !== []) {
+            $note('stance', array_intersect_key($stance['suggested'][0], ['x' => 0, 'y' => 0, 'heading' => 0]));
+        }
     }
 
     /** The task of a repair order. */

@@ -14,6 +14,7 @@ use App\Records\Moment;
 use App\Records\ShopFloor;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Catalogue\Kit\KitItem;
@@ -54,6 +55,26 @@ final class KitController
         });
 
         return Answer::json($this->page($user));
+    }
+
+    /** What a scan tool shows for an axis that points left, and up: whoever stands before it says so, once. */
+    public function signs(Request $request, string $item): Response
+    {
+        $user = Answer::user($request);
+        $body = Body::of($request, ['left', 'up']);
+        DB::transaction(static function () use ($user, $item, $body): void {
+            $row = KitRow::query()->where('shop_id', $user->shop_id)->where('item', $item)->where('retired', false)->lockForUpdate()->first() ?? throw Refusal::notFound('kit-item');
+            $document = (object) json_decode((string) $row->document, false, 32, JSON_THROW_ON_ERROR);
+            $document->signs = ['left' => $body->node('left')->oneOf(Instrument::SIGNS), 'up' => $body->node('up')->oneOf(Instrument::SIGNS)];
+            $written = json_encode($document, JSON_THROW_ON_ERROR);
+            $read = KitItem::read(Node::parse($written));
+            if (! $read instanceof Instrument || $read->kind !== 'scan-tool') {
+                throw Refusal::field('/item', Message::of('run.no-tool', ['tool' => $item]));
+            }
+            KitRow::query()->where('shop_id', $user->shop_id)->where('id', $row->id)->update(['document' => $written, 'version' => $row->version + 1]);
+        });
+
+        return new Response('', 204);
     }
 
     /** How an instrument's own readings did. */

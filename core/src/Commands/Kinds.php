@@ -28,7 +28,9 @@ use Lumbro\Core\Journal\LineSettled;
 use Lumbro\Core\Journal\MarkPlumbed;
 use Lumbro\Core\Journal\MirrorRead;
 use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OrderClosed;
 use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OtherSensorNoted;
 use Lumbro\Core\Journal\OwedAnswered;
 use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\ReadingStruck;
@@ -89,6 +91,8 @@ final class Kinds
             'drive' => [DriveTaken::class, AnyLine::class, ['isWished' => false]],
             'road' => [RoadTested::class, TestRoad::class],
             'left-open' => [LeftOpen::class, LeaveOpen::class],
+            'other-sensor' => [OtherSensorNoted::class, AnyLine::class, ['goesAlone' => true]],
+            'closed' => [OrderClosed::class, CloseOrder::class],
         ],
         self::TASK => [
             'reading' => [ReadingTaken::class, TakeReading::class],
@@ -99,7 +103,7 @@ final class Kinds
             'answer' => [Answered::class, AnswerQuestion::class],
             'release' => [RunReleased::class, ReleaseRun::class],
             'run' => [RunMade::class, TakeRun::class],
-            'run-failed' => [RunFailed::class, AnyLine::class, ['isWished' => false]],
+            'run-failed' => [RunFailed::class, FailRun::class],
             'schools' => [SchoolsChosen::class, ChooseSchools::class],
             'reference' => [ReferenceChosen::class, ChooseReference::class],
             'stand' => [StandSet::class, SetStand::class],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Commands;
 
+use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\NotAllowed;
 use Lumbro\Core\Intake\Bar;
@@ -39,6 +40,25 @@ final class Rules
         if (! $now->task()->mayRun()) {
             throw NotAllowed::barred(array_map(static fn(Bar $bar): Message => $bar->says, $now->task()->bars));
         }
+    }
+
+    /**
+     * The scan tool that a figure was read off; null where nobody named one.
+     *
+     * @throws InvalidInput where the kit has no such scan tool
+     */
+    public static function isScanTool(Situation $now, ?string $id): ?Instrument
+    {
+        if ($id === null) {
+            return null;
+        }
+        foreach ($now->order()->context->kit->instruments as $instrument) {
+            if ($instrument->measures->id === $id && $instrument->kind === 'scan-tool') {
+                return $instrument;
+            }
+        }
+
+        throw InvalidInput::because('/payload/tool', 'run.no-tool', ['tool' => InvalidInput::short($id)]);
     }
 
     /** @throws NotAllowed where the axis was not read before it is corrected (need J26) */

@@ -7,7 +7,7 @@ namespace Lumbro\Core\Commands;
 use Lumbro\Core\Fields\Number;
 use Lumbro\Core\Fields\Text;
 
-/** What a tool shows of the axis, with figures and signs as it shows them. */
+/** What a tool shows of the axis: with its own signs where the tool is named, otherwise with the card's. */
 final readonly class RunWish
 {
     /** As they are typed. */
@@ -20,5 +20,7 @@ final readonly class RunWish
         public ?float $level = null,
         #[Text(300)]
         public ?string $message = null,
+        #[Text(60)]
+        public ?string $tool = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Commands;
 
+use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\People\Role;
 use Lumbro\Core\SetUp\MeasuringPlan;
@@ -19,6 +20,7 @@ final readonly class Situation
      * @param Role|null                       $role null where a record of then does not say it
      * @param (\Closure(): bool)|null         $tool whether a scan tool is connected; null where nobody can know any more
      * @param bool                            $sealed whether the task's record is
+     * @param (\Closure(): Closing)|null      $closing what keeps the order open; null where nobody can know any more
      * @param bool                            $byHand whether readings are typed by somebody who took them; not where a simulated tape is read
      */
     public function __construct(
@@ -29,7 +31,14 @@ final readonly class Situation
         private ?\Closure $tool = null,
         public bool $sealed = false,
         public bool $byHand = false,
+        private ?\Closure $closing = null,
     ) {}
+
+    /** What keeps the order open; null where nobody can know any more. */
+    public function closing(): ?Closing
+    {
+        return $this->closing === null ? null : ($this->closing)();
+    }
 
     /** The repair order. */
     public function order(): OrderState

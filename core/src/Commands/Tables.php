@@ -26,6 +26,11 @@ final class Tables
                 new F\Field('way', 'way', null, new F\Choice(words: ['screws', 'mirror spots'])),
                 new F\Field('turns', 'turns', null, new F\Members(of: new F\Number(least: -50.0, most: 50.0)), optional: true),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\CorrectionWish => new \Lumbro\Core\Commands\CorrectionWish($kinds[0]->read($f['way']), F\Table::read($kinds[1], $f['turns'] ?? null) ?? null)),
+            \Lumbro\Core\Commands\FailureWish::class => new F\Table(\Lumbro\Core\Commands\FailureWish::class, [
+                new F\Field('message', 'message', null, new F\Text(most: 300)),
+                new F\Field('codes', 'codes', null, new F\ListOf(of: new F\Text(most: 20), most: 20), optional: true, usual: []),
+                new F\Field('tool', 'tool', null, new F\Text(most: 60), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\FailureWish => new \Lumbro\Core\Commands\FailureWish($kinds[0]->read($f['message']), F\Table::read($kinds[1], $f['codes'] ?? null) ?? [], F\Table::read($kinds[2], $f['tool'] ?? null) ?? null)),
             \Lumbro\Core\Commands\MirrorWish::class => new F\Table(\Lumbro\Core\Commands\MirrorWish::class, [
                 new F\Field('distance', 'distance', null, new F\Text(most: 60)),
                 new F\Field('left', 'left', null, new F\Text(most: 60)),
@@ -51,7 +56,8 @@ final class Tables
                 new F\Field('elevation', 'elevation', null, new F\Number(unit: '°', least: -45.0, most: 45.0)),
                 new F\Field('level', 'level', null, new F\Number(unit: 'dB', least: -200.0, most: 200.0), optional: true),
                 new F\Field('message', 'message', null, new F\Text(most: 300), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\RunWish => new \Lumbro\Core\Commands\RunWish($kinds[0]->read($f['azimuth']), $kinds[1]->read($f['elevation']), F\Table::read($kinds[2], $f['level'] ?? null) ?? null, F\Table::read($kinds[3], $f['message'] ?? null) ?? null)),
+                new F\Field('tool', 'tool', null, new F\Text(most: 60), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\RunWish => new \Lumbro\Core\Commands\RunWish($kinds[0]->read($f['azimuth']), $kinds[1]->read($f['elevation']), F\Table::read($kinds[2], $f['level'] ?? null) ?? null, F\Table::read($kinds[3], $f['message'] ?? null) ?? null, F\Table::read($kinds[4], $f['tool'] ?? null) ?? null)),
             \Lumbro\Core\Commands\SendBackWish::class => new F\Table(\Lumbro\Core\Commands\SendBackWish::class, [
                 new F\Field('fault', 'fault', null, new F\Choice(words: \Lumbro\Core\Journal\Cause::class)),
                 new F\Field('name', 'name', null, new F\Text(most: 80)),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Commands;
 
 use Lumbro\Core\Catalogue\Card\ToolCommand;
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Failure\NotAllowed;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\Line;
@@ -33,7 +34,18 @@ final readonly class TakeRun extends Command
     {
         $read = Document::read(RunWish::class, $wish);
 
-        return [new RunMade(...$stamp->named(), azimuth: $read->azimuth, elevation: $read->elevation, echoLevel: $read->level, message: $read->message ?? Message::of('run.typed'), reliedOn: $now->task()->reliance())];
+        [$azimuth, $elevation] = [$read->azimuth, $read->elevation];
+        $tool = Rules::isScanTool($now, $read->tool);
+        if ($tool !== null) {
+            $signs = $tool->signs ?? throw InvalidInput::because('/payload/tool', 'run.signs-unknown', ['tool' => $tool->measures->name]);
+            // Recorded with the card's signs: left and up positive for a misalignment, the other way for the target's angle.
+            $flip = $now->task()->context->cardSensor->reportsTargetAngle ? -1.0 : 1.0;
+            $azimuth *= $flip * ($signs['left'] === 'plus' ? 1.0 : -1.0);
+            $elevation *= $flip * ($signs['up'] === 'plus' ? 1.0 : -1.0);
+        }
+        $shown = $azimuth === $read->azimuth && $elevation === $read->elevation ? null : ['azimuth' => $read->azimuth, 'elevation' => $read->elevation];
+
+        return [new RunMade(...$stamp->named(), azimuth: $azimuth + 0.0, elevation: $elevation + 0.0, echoLevel: $read->level, message: $read->message ?? Message::of('run.typed'), reliedOn: $now->task()->reliance(), tool: $read->tool, shown: $shown)];
     }
 
     public function admit(Situation $now, Line $line): void

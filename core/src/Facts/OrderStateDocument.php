@@ -27,6 +27,7 @@ use Lumbro\Core\Journal\CoverNoted;
 use Lumbro\Core\Journal\FigureMeasured;
 use Lumbro\Core\Journal\LineNotUnderstood;
 use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OtherSensorNoted;
 use Lumbro\Core\Journal\OwedAnswered;
 use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\ScanTaken;
@@ -69,6 +70,10 @@ final class OrderStateDocument
             'needs' => array_map(static fn(KitNeed $need): array => self::need($state->sheet, $need), $state->needs),
             'geometry' => self::geometry($state->sheet, $state->record->figures),
             'road' => ClosingDocument::road($state->sheet, $state->roadFunctions()),
+            'others' => array_values(array_map(static fn(OtherSensorNoted $noted): array => [
+                'state' => $noted->state, 'name' => $noted->name, 'why' => $noted->why, ...self::who($noted->person, $noted->at, $noted->word),
+            ], $state->record->others)),
+            'closedBy' => $state->record->closed === null ? null : ['person' => $state->record->closed->person, 'at' => $state->record->closed->at],
             'photos' => array_map(static fn(PhotoAdded $photo): array => [
                 'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
             ], $state->record->photos),

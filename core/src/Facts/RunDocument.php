@@ -44,7 +44,7 @@ final class RunDocument
             ], $run->routine->steps),
             'pending' => $pending === null ? null : ['id' => $pending->id, 'says' => $pending->command->said(), 'person' => $pending->person, 'at' => $pending->at],
             'trouble' => $trouble === null ? null : [
-                'says' => $trouble->asked->command->said(), 'message' => $trouble->answer->message, 'at' => $trouble->answer->at, 'person' => $trouble->answer->person,
+                'says' => $trouble->command->said(), 'message' => $trouble->message, 'at' => $trouble->line->at, 'person' => $trouble->line->person,
             ],
             'unheard' => $log->unheard,
             'wiped' => $log->wiped,

@@ -15,6 +15,9 @@ use Lumbro\Core\Message\Message;
  */
 final readonly class Closing
 {
+    /** The id of the last thing: that somebody closes the order. */
+    public const ITSELF = 'close';
+
     /** @param list<OpenItem> $items what is open or was handed over as it is */
     private function __construct(public array $items, private Waiting $before) {}
 
@@ -25,18 +28,29 @@ final readonly class Closing
      * @param list<SortedCode>|null $codes     of the scan after the work; null before it
      * @param list<string>          $sealed    ids of the sensors whose record is sealed: proven, sent back, or handed over by name
      * @param Waiting               $before    what the order waits for before its sensors are set up
+     * @param bool                  $byItself  whether it closes once nothing is open, as orders of before did
      */
-    public static function of(OrderRecord $record, array $concerned, array $driven, array $road, ?array $codes, array $sealed, Waiting $before): self
+    public static function of(OrderRecord $record, array $concerned, array $driven, array $road, ?array $codes, array $sealed, Waiting $before, bool $byItself = false): self
     {
         $items = self::sensors($record, $concerned, $sealed);
         if ($record->operations !== []) {
             $items = [...$items, ...self::covers($record)];
             if ($concerned !== []) {
-                $items = [...$items, ...self::drives($record, $driven), ...self::road($road), ...self::scan($codes)];
+                $items = [...$items, ...self::drives($record, $driven), ...self::road($road, $byItself), ...self::scan($codes)];
             }
         }
+        $items = array_map(static fn(OpenItem $item): OpenItem => self::withName($record, $item), $items);
+        if ($byItself) {
+            return new self($items, $before);
+        }
+        if ($record->operations !== [] && $record->others === []) {
+            $items[] = self::withName($record, new OpenItem('others', 'owed', Message::of('open.others')));
+        }
+        if ($record->closed === null) {
+            $items[] = new OpenItem(self::ITSELF, 'close', Message::of('open.close'), null, false);
+        }
 
-        return new self(array_map(static fn(OpenItem $item): OpenItem => self::withName($record, $item), $items), $before);
+        return new self($items, $before);
     }
 
     /**
@@ -65,6 +79,7 @@ final readonly class Closing
 
         return match (true) {
             $open === [] => new Waiting('closed', Message::of('waits.closed')),
+            count($open) === 1 && $open[0]->id === self::ITSELF => new Waiting('close', $open[0]->says),
             $waits->kind === 'task' && count($others) === count($open) => new Waiting('close', count($others) === 1 ? $others[0]->says : Message::of('waits.more', ['first' => $others[0]->says, 'more' => count($others) - 1])),
             default => $waits,
         };
@@ -141,12 +156,17 @@ final readonly class Closing
 
     /**
      * @param list<RoadFunction> $functions
+     * @param bool               $byItself  whether nobody asked yet who drove where
      *
      * @return list<OpenItem>
      */
-    private static function road(array $functions): array
+    private static function road(array $functions, bool $byItself): array
     {
         $items = [];
+        $without = array_filter($functions, static fn(RoadFunction $function): bool => $function->tested?->found === 'seen' && ($function->tested->route === null || $function->tested->weather === null));
+        if ($without !== [] && ! $byItself) {
+            $items[] = new OpenItem('road trip', 'road', Message::of('open.road-trip', ['count' => count($without)]));
+        }
         foreach ($functions as $function) {
             // Untested with its reason stands in the reports and holds nothing up; what was tried and failed does.
             $code = match ($function->tested?->found) {

@@ -19,7 +19,9 @@ use Lumbro\Core\Journal\LineNotUnderstood;
 use Lumbro\Core\Journal\LineSettled;
 use Lumbro\Core\Journal\MarkPlumbed;
 use Lumbro\Core\Journal\OperationNoted;
+use Lumbro\Core\Journal\OrderClosed;
 use Lumbro\Core\Journal\OrderLine;
+use Lumbro\Core\Journal\OtherSensorNoted;
 use Lumbro\Core\Journal\OwedAnswered;
 use Lumbro\Core\Journal\PhotoAdded;
 use Lumbro\Core\Journal\RoadTested;
@@ -83,6 +85,12 @@ final class OrderRecord
     /** @var array<string, LeftOpen> open item → who handed it over */
     public array $left = [];
 
+    /** @var array<string, OtherSensorNoted> name → what is said of a sensor that this order does not cover; "" where the car has none */
+    public array $others = [];
+
+    /** Who closed the order; null where something came after it. */
+    public ?OrderClosed $closed = null;
+
     /** @var list<string> when the car was put somewhere else */
     public array $carMoved = [];
 
@@ -96,6 +104,9 @@ final class OrderRecord
     public function __construct(public readonly array $entries)
     {
         foreach ($entries as $entry) {
+            if (! $entry instanceof PhotoAdded) {
+                $this->closed = $entry instanceof OrderClosed ? $entry : null;
+            }
             match (true) {
                 $entry instanceof OperationNoted => $this->operation($entry),
                 $entry instanceof CoverNoted => $this->cover($entry),
@@ -114,6 +125,7 @@ final class OrderRecord
                 $entry instanceof DriveTaken => $this->drives[] = $entry,
                 $entry instanceof RoadTested => $this->roadTests[$entry->function] = $entry,
                 $entry instanceof LeftOpen => $this->left[$entry->item] = $entry,
+                $entry instanceof OtherSensorNoted => $this->other($entry),
                 $entry instanceof StanceTaken => $this->stand($entry, $entry),
                 $entry instanceof BayChosen => $this->stand($entry, null),
                 default => null,
@@ -153,6 +165,18 @@ final class OrderRecord
     {
         $this->covers[$entry->cover->value] = $entry;
         $this->wasOff[$entry->cover->value] = ($this->wasOff[$entry->cover->value] ?? false) || $entry->off;
+    }
+
+    private function other(OtherSensorNoted $entry): void
+    {
+        if ($entry->state === 'withdrawn') {
+            unset($this->others[$entry->subject()]);
+        } elseif ($entry->state === 'none') {
+            $this->others = [$entry->subject() => $entry];
+        } else {
+            unset($this->others['other-sensor ']);
+            $this->others[$entry->subject()] = $entry;
+        }
     }
 
     private function settle(LineSettled $entry): void

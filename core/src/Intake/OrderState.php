@@ -108,15 +108,16 @@ final readonly class OrderState
      *
      * @param list<string> $sealed   ids of the sensors whose record is sealed
      * @param bool         $practice whether the car is simulated
+     * @param bool         $byItself whether it closes once nothing is open, as orders of before did
      */
-    public function closing(array $sealed, bool $practice = false): Closing
+    public function closing(array $sealed, bool $practice = false, bool $byItself = false): Closing
     {
         $concerned = $this->concerned();
         if ($practice) {
             return Closing::ofPractice($this->record, $concerned, $sealed, $this->waitsFor());
         }
 
-        return Closing::of($this->record, $concerned, $this->driven(), $this->roadFunctions(), $this->codes['post'] ?? null, $sealed, $this->waitsFor());
+        return Closing::of($this->record, $concerned, $this->driven(), $this->roadFunctions(), $this->codes['post'] ?? null, $sealed, $this->waitsFor(), $byItself);
     }
 
     /** The one thing this order waits for before its sensors are set up; "task" where nothing of that is left. */

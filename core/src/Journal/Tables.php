@@ -123,6 +123,15 @@ final class Tables
                 new F\Field('state', 'state', null, new F\Choice(words: ['done', 'due', 'withdrawn'])),
                 new F\Field('word', 'word', null, new F\Text(most: 80), optional: true),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\OperationNoted => new \Lumbro\Core\Journal\OperationNoted($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['operation']), $kinds[1]->read($f['state']), F\Table::read($kinds[2], $f['word'] ?? null) ?? null)),
+            \Lumbro\Core\Journal\OrderClosed::class => new F\Table(\Lumbro\Core\Journal\OrderClosed::class, [
+                new F\Field('as', 'as', null, new F\Choice(words: \Lumbro\Core\People\Role::class, kept: 'text'), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\OrderClosed => new \Lumbro\Core\Journal\OrderClosed($first['id'], $first['person'], $first['at'], F\Table::read($kinds[0], $f['as'] ?? null) ?? null)),
+            \Lumbro\Core\Journal\OtherSensorNoted::class => new F\Table(\Lumbro\Core\Journal\OtherSensorNoted::class, [
+                new F\Field('state', 'state', null, new F\Choice(words: ['owed-elsewhere', 'not-owed', 'none', 'withdrawn'])),
+                new F\Field('name', 'name', null, new F\Text(most: 60), optional: true),
+                new F\Field('why', 'why', null, new F\Text(most: 300), optional: true),
+                new F\Field('word', 'word', null, new F\Text(most: 80), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\OtherSensorNoted => new \Lumbro\Core\Journal\OtherSensorNoted($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['state']), F\Table::read($kinds[1], $f['name'] ?? null) ?? null, F\Table::read($kinds[2], $f['why'] ?? null) ?? null, F\Table::read($kinds[3], $f['word'] ?? null) ?? null)),
             \Lumbro\Core\Journal\OwedAnswered::class => new F\Table(\Lumbro\Core\Journal\OwedAnswered::class, [
                 new F\Field('sensor', 'sensor', null, new F\Id()),
                 new F\Field('operation', 'operation', null, new \Lumbro\Core\Catalogue\ShopRules\OperationText()),
@@ -174,7 +183,10 @@ final class Tables
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\RoadTested => new \Lumbro\Core\Journal\RoadTested($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['function']), $kinds[1]->read($f['found']), $kinds[2]->read($f['driver']), F\Table::read($kinds[3], $f['route'] ?? null) ?? null, F\Table::read($kinds[4], $f['weather'] ?? null) ?? null, F\Table::read($kinds[5], $f['reason'] ?? null) ?? null)),
             \Lumbro\Core\Journal\RunFailed::class => new F\Table(\Lumbro\Core\Journal\RunFailed::class, [
                 new F\Field('message', 'message', null, new F\Text(most: null)),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\RunFailed => new \Lumbro\Core\Journal\RunFailed($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['message']))),
+                new F\Field('command', 'command', null, new F\Choice(words: \Lumbro\Core\Catalogue\Card\ToolCommand::class), optional: true),
+                new F\Field('codes', 'codes', null, new F\ListOf(of: new F\Text(most: 20), most: 20), optional: true, usual: []),
+                new F\Field('tool', 'tool', null, new F\Text(most: 60), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\RunFailed => new \Lumbro\Core\Journal\RunFailed($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['message']), F\Table::read($kinds[1], $f['command'] ?? null) ?? null, F\Table::read($kinds[2], $f['codes'] ?? null) ?? [], F\Table::read($kinds[3], $f['tool'] ?? null) ?? null)),
             \Lumbro\Core\Journal\RunMade::class => new F\Table(\Lumbro\Core\Journal\RunMade::class, [
                 new F\Field('azimuth', 'azimuth', null, new F\Number(unit: '°')),
                 new F\Field('elevation', 'elevation', null, new F\Number(unit: '°')),
@@ -182,7 +194,9 @@ final class Tables
                 new F\Field('message', 'message', null, new \Lumbro\Core\Journal\SaidText(most: null)),
                 new F\Field('reliedOn', 'reliedOn', null, new F\Part(of: \Lumbro\Core\Journal\Reliance::class), optional: true),
                 new F\Field('to', 'to', null, new F\Text(most: null), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\RunMade => new \Lumbro\Core\Journal\RunMade($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['azimuth']), $kinds[1]->read($f['elevation']), F\Table::read($kinds[2], $f['echoLevel'] ?? null) ?? null, $kinds[3]->read($f['message']), F\Table::read($kinds[4], $f['reliedOn'] ?? null) ?? null, F\Table::read($kinds[5], $f['to'] ?? null) ?? null)),
+                new F\Field('tool', 'tool', null, new F\Text(most: 60), optional: true),
+                new F\Field('shown', 'shown', null, new F\Row(fields: ['azimuth' => new F\Number(unit: '°'), 'elevation' => new F\Number(unit: '°')]), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\RunMade => new \Lumbro\Core\Journal\RunMade($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['azimuth']), $kinds[1]->read($f['elevation']), F\Table::read($kinds[2], $f['echoLevel'] ?? null) ?? null, $kinds[3]->read($f['message']), F\Table::read($kinds[4], $f['reliedOn'] ?? null) ?? null, F\Table::read($kinds[5], $f['to'] ?? null) ?? null, F\Table::read($kinds[6], $f['tool'] ?? null) ?? null, F\Table::read($kinds[7], $f['shown'] ?? null) ?? null)),
             \Lumbro\Core\Journal\RunReleased::class => new F\Table(\Lumbro\Core\Journal\RunReleased::class, [
                 new F\Field('name', 'name', null, new F\Text(most: null)),
                 new F\Field('reason', 'reason', null, new F\Text(most: null)),

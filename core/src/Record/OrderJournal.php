@@ -15,6 +15,7 @@ use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
+use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OrderContext;
 use Lumbro\Core\Intake\OrderStanding;
 use Lumbro\Core\Intake\OrderState;
@@ -111,10 +112,11 @@ final class OrderJournal implements OrderStanding
     /**
      * What a line about the whole car is decided against.
      *
-     * @param bool $byHand whether readings are typed by somebody who took them
+     * @param bool                       $byHand  whether readings are typed by somebody who took them
+     * @param (\Closure(): Closing)|null $closing what keeps the order open
      */
-    public function situation(?Role $role, bool $byHand = false): Situation
+    public function situation(?Role $role, bool $byHand = false, ?\Closure $closing = null): Situation
     {
-        return new Situation($this->state(...), role: $role, byHand: $byHand);
+        return new Situation($this->state(...), role: $role, byHand: $byHand, closing: $closing);
     }
 }

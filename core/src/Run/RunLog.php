@@ -112,7 +112,7 @@ final class RunLog
                 $entry instanceof StepBegun => $this->clock = $entry,
                 $entry instanceof StepDone => $this->step($entry->step),
                 $entry instanceof RunMade => $this->read($entry, $here),
-                $entry instanceof RunFailed => $this->restart(ToolCommand::EmptyZone, ToolCommand::Start),
+                $entry instanceof RunFailed => $this->failed($entry),
                 $entry instanceof Corrected => $this->correct($entry),
                 $entry instanceof TargetShifted => $this->shift($entry),
                 $entry instanceof StandNudged => $this->nudge = $entry->away,
@@ -171,21 +171,34 @@ final class RunLog
 
             return;
         }
-        $trouble = new Trouble($asked, $answer);
+        $trouble = new Trouble($asked->command, $answer, $answer->message, $answer->values, $answer->codes);
         $this->troubles[] = $trouble;
         $this->unheard = $answer->outcome === 'failed' ? 0 : $this->unheard + 1;
         if ($answer->outcome === 'failed') {
-            $this->trouble = $trouble;
-            foreach ($this->checks as $cause => $check) {
-                if (! $check->found) {
-                    continue;
-                }
-                // What was put right once may be so again: it is asked anew.
-                unset($this->checks[$cause]);
-            }
-            if ($asked->command->looks()) {
-                $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
-            }
+            $this->fails($trouble);
+        }
+    }
+
+    private function fails(Trouble $trouble): void
+    {
+        $this->trouble = $trouble;
+        // What was put right once may be so again: it is asked anew.
+        $this->checks = array_filter($this->checks, static fn(CauseChecked $check): bool => ! $check->found);
+        if ($trouble->command->looks()) {
+            $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+        }
+    }
+
+    /** Read off the tool's screen by a person. Lines of before there was a command on them bring no trouble. */
+    private function failed(RunFailed $failed): void
+    {
+        $this->restart(ToolCommand::EmptyZone, ToolCommand::Start);
+        if ($failed->command !== null) {
+            $trouble = new Trouble($failed->command, $failed, $failed->message, [], $failed->codes);
+            $this->troubles[] = $trouble;
+            $this->codes = array_values(array_unique([...$this->codes, ...$failed->codes]));
+            $this->unheard = 0;
+            $this->fails($trouble);
         }
     }
 
@@ -201,7 +214,7 @@ final class RunLog
         if ($asked->command === ToolCommand::Start) {
             $this->wiped = false;
         }
-        if ($asked->command->looks() && $this->trouble !== null && $asked->command === $this->trouble->asked->command) {
+        if ($asked->command->looks() && $this->trouble !== null && $asked->command === $this->trouble->command) {
             $this->trouble = null;
         }
         if ($asked->step !== null) {
@@ -211,6 +224,14 @@ final class RunLog
 
     private function step(string $step): void
     {
+        if ($this->trouble?->line instanceof RunFailed) {
+            foreach ($this->steps as $known) {
+                // Done at the tool, this time without a word against it.
+                if ($known->id === $step && $known->command() === $this->trouble?->command) {
+                    $this->trouble = null;
+                }
+            }
+        }
         $this->done[$step] = true;
         $this->clock = null;
         $this->finished = count($this->done) === count($this->steps);

@@ -349,7 +349,7 @@ final class RunState
         // What was found put the trouble right, or sends the car back: either way the trouble is what speaks of it.
         $found = array_filter($this->log->checks, static fn(CauseChecked $check): bool => $check->found) !== [];
         $last = $this->log->troubles === [] ? null : $this->log->troubles[count($this->log->troubles) - 1];
-        $trouble = ($this->log->trouble ?? ($found && $this->log->group() === null ? $last : null))?->answer;
+        $trouble = ($this->log->trouble ?? ($found && $this->log->group() === null ? $last : null));
         $reason = $trouble?->values['reason'] ?? null;
         $level = $trouble?->values['level'] ?? null;
         $expected = $this->echo->expected;

@@ -281,7 +281,7 @@ final readonly class TaskState
         $trouble = $this->run->log->trouble ?? null;
 
         return ($runs !== [] && $runs[count($runs) - 1]['position'] === $this->record->position())
-            || ($trouble !== null && $this->record->positionOf($trouble->answer) === $this->record->position());
+            || ($trouble !== null && $this->record->positionOf($trouble->line) === $this->record->position());
     }
 
     /** Whether the height is unproven for want of a floor survey. */

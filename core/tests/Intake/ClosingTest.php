@@ -7,10 +7,13 @@ namespace Lumbro\Core\Tests\Intake;
 use Lumbro\Core\Commands\Command;
 use Lumbro\Core\Commands\Situation;
 use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Failure\NotAllowed;
+use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OpenItem;
 use Lumbro\Core\Intake\RoadFunction;
 use Lumbro\Core\Journal\LeftOpen;
 use Lumbro\Core\Journal\Line;
+use Lumbro\Core\Journal\OrderClosed;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\Told;
 use Lumbro\Core\Work\OrderBoard;
@@ -28,7 +31,7 @@ final class ClosingTest extends TestCase
 
     public function testAnOwedSensorKeepsItOpenUntilItIsSealed(): void
     {
-        self::assertSame(['operations'], self::open(new DemoOrder()));
+        self::assertSame(['operations', 'close'], self::open(new DemoOrder()));
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
         self::assertContains('sensor front', self::open($order));
         self::assertNotContains('sensor front', self::open($order, 'front'));
@@ -38,19 +41,26 @@ final class ClosingTest extends TestCase
     public function testCoverScanAndRoadKeepItOpenOneByOne(): void
     {
         $order = (new DemoOrder())->done('front-cover-removed')->cover('front', true);
-        self::assertSame(['cover front', 'road sees-ahead', 'road keeps-gap', 'road slows', 'post-scan'], self::open($order, 'front'));
+        self::assertSame(['cover front', 'road sees-ahead', 'road keeps-gap', 'road slows', 'post-scan', 'others', 'close'], self::open($order, 'front'));
         $order->cover('front', false);
         $order->note('road', ['function' => 'sees-ahead', 'found' => 'seen', 'driver' => 'Oda']);
+        self::assertContains('road trip', self::open($order, 'front'), 'a road test without route and weather is none');
+        $order->note('road', ['function' => 'sees-ahead', 'found' => 'seen', 'driver' => 'Oda', 'route' => 'river bridge', 'weather' => 'dry']);
+        $order->note('other-sensor', ['state' => 'none']);
         $order->note('road', ['function' => 'keeps-gap', 'found' => 'untested', 'driver' => 'Oda', 'reason' => 'Nothing drove ahead.']);
-        self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'));
+        self::assertSame(['road slows', 'post-scan', 'close'], self::open($order, 'front'));
         $order->note('road', ['function' => 'slows', 'found' => 'not-seen', 'driver' => 'Oda', 'reason' => 'It came too close.']);
-        self::assertSame(['road slows', 'post-scan'], self::open($order, 'front'), 'what failed is not settled by saying so');
+        self::assertSame(['road slows', 'post-scan', 'close'], self::open($order, 'front'), 'what failed is not settled by saying so');
         self::assertSame('close', $order->state()->closing(['front'])->waitsFor()->kind === 'task' ? 'task' : 'close');
-        $order->note('road', ['function' => 'slows', 'found' => 'seen', 'driver' => 'Oda']);
+        $order->note('road', ['function' => 'slows', 'found' => 'seen', 'driver' => 'Oda', 'route' => 'river bridge', 'weather' => 'dry']);
         $scan = static fn(string ...$codes): array => ['phase' => 'post', 'origin' => 'tool', 'scan' => ['tool' => 'x', 'readAt' => 'now', 'codes' => array_map(static fn(string $code): array => ['unit' => 'Gateway', 'code' => $code], $codes)]];
         $order->note('scan', $scan('U3001'));
-        self::assertSame(['code Gateway U3001'], self::open($order, 'front'));
+        self::assertSame(['code Gateway U3001', 'close'], self::open($order, 'front'));
         $order->note('scan', $scan());
+        self::assertSame(['close'], self::open($order, 'front'), 'nothing closes itself');
+        self::assertSame('close', $order->state()->closing(['front'])->waitsFor()->kind);
+        self::assertSame([], array_map(static fn(OpenItem $item): string => $item->id, $order->state()->closing(['front'], byItself: true)->open()), 'but what closed by itself before');
+        $order->note('closed', []);
         self::assertSame([], self::open($order, 'front'));
         self::assertSame('closed', $order->state()->closing(['front'])->waitsFor()->kind);
         self::assertSame('1 untested', Told::words(array_column(OrderBoard::of($order->state()), 'note', 'id')['road']));
@@ -93,8 +103,8 @@ final class ClosingTest extends TestCase
     {
         $order = (new DemoOrder('tessara-brink'))->done('rear-cover-removed');
         self::assertSame([], $order->state()->concerned(), 'this car has a front radar alone');
-        self::assertSame(['nothing-owed'], self::open($order));
-        self::assertSame([], self::open($order, 'front'));
+        self::assertSame(['nothing-owed', 'others', 'close'], self::open($order));
+        self::assertSame(['others', 'close'], self::open($order, 'front'));
     }
 
     public function testFunctionsAreAskedByTheSideOfTheCar(): void
@@ -120,5 +130,29 @@ final class ClosingTest extends TestCase
     public function testAPoorAnswerIsRefusedByItsField(array $payload, string $said): void
     {
         self::assertStringContainsString($said, Told::refusal(InvalidInput::class, static fn(): DemoOrder => (new DemoOrder())->note('road', $payload)));
+    }
+
+    public function testSensorsThatTheOrderDoesNotCoverAreNamedOrSaidNotToBe(): void
+    {
+        $order = (new DemoOrder())->done('front-cover-removed');
+        $order->note('other-sensor', ['state' => 'none'])->note('other-sensor', ['state' => 'owed-elsewhere', 'name' => 'Front camera', 'why' => 'The windscreen was replaced.']);
+        self::assertSame(['Front camera'], array_values(array_map(static fn($noted): ?string => $noted->name, $order->state()->record->others)), 'who names one takes back that there is none');
+        $order->note('other-sensor', ['state' => 'withdrawn', 'name' => 'front camera']);
+        self::assertContains('others', self::open($order));
+        foreach ([['state' => 'not-owed', 'name' => 'Front camera'], ['state' => 'owed-elsewhere', 'why' => 'It was off.'], ['state' => 'none', 'name' => 'Front camera']] as $half) {
+            Told::refusal(InvalidInput::class, static fn(): DemoOrder => $order->note('other-sensor', $half));
+        }
+    }
+
+    public function testAnOrderIsClosedOnlyWhereNothingIsOpen(): void
+    {
+        $order = (new DemoOrder())->done('front-cover-removed')->cover('front', false);
+        $close = static fn(DemoOrder $order, string ...$sealed): Line => Command::settle(new Situation($order->state(...), closing: static fn(): Closing => $order->state()->closing(array_values($sealed))), new OrderClosed('x', 'Oda', 'now'), false);
+        self::assertStringContainsString('keep the order open', Told::refusal(NotAllowed::class, static fn(): Line => $close($order)));
+        $order = (new DemoOrder())->done('rear-cover-removed')->note('other-sensor', ['state' => 'none'])->cover('rear', false);
+        foreach ($order->state()->closing(['rear-left', 'rear-right'])->open() as $item) {
+            $order->note('left-open', ['item' => $item->id, 'reason' => 'The customer was told in writing.'], 'Oda');
+        }
+        self::assertInstanceOf(OrderClosed::class, $close($order, 'rear-left', 'rear-right'));
     }
 }

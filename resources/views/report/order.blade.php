@@ -1,4 +1,12 @@
 @use(App\Reports\VerdictShape)
+<section data-part="others">
+  <h2>{{ $paper->say('report.others') }}</h2>
+  @forelse ($order['others'] as $other)
+    <p>{{ $other['name'] === null ? $paper->say('report.others.none') : $paper->say('report.others.one', ['name' => $other['name'], 'state' => $other['state'] === 'not-owed' ? 'not' : 'owed', 'why' => $other['why'] ?? '']) }}</p>
+  @empty
+    <p>{{ $paper->say('report.others.nobody') }}</p>
+  @endforelse
+</section>
 @if ($order['road'] !== [])
 <section data-part="road">
   <h2>{{ $paper->say('report.road') }}</h2>

@@ -55,6 +55,12 @@ export type DetailNoted = {
   value: string;
 };
 
+export type FailureWish = {
+  message: string;
+  codes?: readonly (string)[];
+  tool?: string;
+};
+
 export type FigureMeasured = {
   figure: string;
   typed: string;
@@ -109,6 +115,17 @@ export type OperationNoted = {
   word?: string;
 };
 
+export type OrderClosed = {
+  as?: 'technician' | 'lead' | 'office' | 'reader';
+};
+
+export type OtherSensorNoted = {
+  state: 'owed-elsewhere' | 'not-owed' | 'none' | 'withdrawn';
+  name?: string;
+  why?: string;
+  word?: string;
+};
+
 export type OwedAnswered = {
   sensor: string;
   operation: string;
@@ -160,6 +177,7 @@ export type RunWish = {
   elevation: number;
   level?: number;
   message?: string;
+  tool?: string;
 };
 
 export type Scan = {
@@ -249,6 +267,7 @@ export type Wish =
   | { kind: 'answer'; payload: AnswerWish }
   | { kind: 'release'; payload: NamedWish }
   | { kind: 'run'; payload: RunWish }
+  | { kind: 'run-failed'; payload: FailureWish }
   | { kind: 'schools'; payload: SchoolsChosen }
   | { kind: 'reference'; payload: ReferenceChosen }
   | { kind: 'stand'; payload: StandWish }
@@ -279,7 +298,9 @@ export type Wish =
   | { kind: 'stance'; payload: StanceTaken }
   | { kind: 'bay'; payload: BayChosen }
   | { kind: 'road'; payload: RoadTested }
-  | { kind: 'left-open'; payload: LeftOpen };
+  | { kind: 'left-open'; payload: LeftOpen }
+  | { kind: 'other-sensor'; payload: OtherSensorNoted }
+  | { kind: 'closed'; payload: OrderClosed };
 
 /** Whether a line that waited for the server may go without another word of its person. */
 export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
@@ -291,6 +312,7 @@ export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
   "answer": true,
   "release": false,
   "run": false,
+  "run-failed": false,
   "schools": false,
   "reference": false,
   "stand": false,
@@ -321,5 +343,7 @@ export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
   "stance": true,
   "bay": true,
   "road": true,
-  "left-open": false
+  "left-open": false,
+  "other-sensor": true,
+  "closed": false
 };

@@ -90,6 +90,8 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     plain: ['Its axis was not read.'],
     simulated: true,
     tool: 'simulated',
+    scanTools: [],
+    next: null,
     pair: null,
     run: runState(),
     stage: 'place',

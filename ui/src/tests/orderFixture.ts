@@ -159,6 +159,8 @@ export function order(over: Partial<Order> = {}): Order {
     scans: [],
     conditions: [condition()],
     contradictions: [],
+    others: [],
+    closedBy: null,
     needs: [],
     geometry: [],
     photos: [],

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { OpenItem, Order, PartId } from '../../api/types';
+import { clock } from '../../words/moments';
 import { useMay } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import { Links } from '../parts/Links';
@@ -26,14 +27,15 @@ export function ClosingSheet({
   kind: ReportKind;
   onShow: (part: PartId) => void;
 }) {
-  const open = order.closing.filter((item) => item.left === null);
+  const open = order.closing.filter((item) => item.left === null && item.id !== 'close');
+  const unclosed = order.closing.some((item) => item.id === 'close');
   const left = order.closing.filter((item) => item.left !== null);
   return (
     <>
       <Sheet
         title={
           open.length === 0
-            ? say('screen.closed')
+            ? say(unclosed ? 'screen.closing-sheet.all-settled' : 'screen.closed')
             : say('screen.closing-sheet.things-keep-it-open', { open: open.length })
         }
         note={
@@ -45,6 +47,25 @@ export function ClosingSheet({
         }
         testId="closing"
       >
+        {open.length === 0 && order.closedBy && (
+          <Typography>
+            {say('screen.closing-sheet.closed-by', {
+              person: order.closedBy.person,
+              at: clock(order.closedBy.at),
+            })}
+          </Typography>
+        )}
+        {open.length === 0 && unclosed && (
+          <Button
+            variant="contained"
+            fullWidth
+            sx={{ mt: 1.5, minHeight: 56 }}
+            loading={file.isWriting}
+            onClick={() => file.note({ kind: 'closed', payload: {} })}
+          >
+            {say('screen.closing-sheet.close-it')}
+          </Button>
+        )}
         {open.map((item) => (
           <Open key={item.id} item={item} order={order} file={file} onShow={onShow} />
         ))}
@@ -60,7 +81,7 @@ export function ClosingSheet({
           </Box>
         ))}
       </Sheet>
-      {open.length === 0 && <TeachSheet order={order} />}
+      {open.length === 0 && !unclosed && <TeachSheet order={order} />}
       <Box
         component="section"
         aria-label={say('screen.files')}

@@ -12,6 +12,7 @@ import { sentence } from '../../words/sentence';
 import { Explained } from '../../shell/Explained';
 import { Sheet } from '../../sheet/Sheet';
 import { EnterCard } from '../parts/EnterCard';
+import { OtherSensors } from '../parts/OtherSensors';
 import { OwedMark } from '../parts/OwedMark';
 import type { OrderFile } from '../parts/useOrder';
 import { say } from '../../words/say';
@@ -184,6 +185,7 @@ export function OwedSheet({
             : say('screen.owed-sheet.shop-has-no-procedure'),
         })}
       </Typography>
+      <OtherSensors order={order} file={file} />
     </>
   );
 }

@@ -41,8 +41,10 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
       />
     );
   }
+  const lacks = trip.route.trim() === '' || trip.weather.trim() === '' || trip.driver.trim() === '';
   const field = (name: keyof typeof trip, label: string, most: number) => (
     <TextField
+      required
       id={`road-${name}`}
       label={label}
       value={trip[name]}
@@ -57,6 +59,7 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
           key={present.id}
           asked={present}
           busy={file.isWriting}
+          lacks={lacks}
           onSay={(found, reason) =>
             file.note(
               {
@@ -121,28 +124,46 @@ export function RoadSheet({ order, file }: { order: Order; file: OrderFile }) {
 function FunctionForm({
   asked,
   busy,
+  lacks,
   onSay,
 }: {
   asked: RoadFunction;
   busy: boolean;
+  /** Whether driver, route or weather are still to be said. */
+  lacks: boolean;
   onSay: (found: Found, reason: string) => void;
 }) {
   const [why, setWhy] = useState<Found | null>(null);
   const [reason, setReason] = useState('');
-  const answer = (found: Found) => (found === 'seen' ? onSay(found, '') : setWhy(found));
+  const [told, setTold] = useState(false);
+  const answer = (found: Found) => {
+    if (found !== 'untested' && lacks) {
+      setTold(true);
+      document.getElementById('road-route')?.focus();
+    } else if (found === 'seen') {
+      onSay(found, '');
+    } else {
+      setWhy(found);
+    }
+  };
   useKeys(
     useMemo(
       () =>
         why === null
           ? { y: () => answer('seen'), n: () => answer('not-seen'), u: () => answer('untested') }
           : {},
-      [why, onSay], // eslint-disable-line react-hooks/exhaustive-deps
+      [why, lacks, onSay], // eslint-disable-line react-hooks/exhaustive-deps
     ),
   );
   return (
     <Sheet title={asked.question} note={asked.sensors.join(', ')} testId="road-function">
       {why === null ? (
         <Box sx={{ display: 'grid', gap: 1, mt: 1.5 }}>
+          {told && lacks && (
+            <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
+              {say('screen.road-sheet.trip-first')}
+            </Typography>
+          )}
           {(Object.keys(FOUND) as Found[]).map((found) => (
             <Button
               key={found}

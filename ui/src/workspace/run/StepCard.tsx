@@ -12,6 +12,7 @@ import type { Task } from '../task/useTask';
 import { Clock } from './Clock';
 import { ToolButton } from './ToolButton';
 import { ToolLog } from './ToolLog';
+import { FailedRun } from './FailedRun';
 import { TypedReading } from './TypedReading';
 import { say } from '../../words/say';
 
@@ -65,12 +66,15 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
           ) : command === 'read' ? (
             <TypedReading state={state} task={task} />
           ) : (
-            <ByHand
-              state={state}
-              task={task}
-              step={step}
-              words={say('screen.step-card.done-at-tool')}
-            />
+            <>
+              <ByHand
+                state={state}
+                task={task}
+                step={step}
+                words={say('screen.step-card.done-at-tool')}
+              />
+              <FailedRun task={task} tool={localStorage.getItem('scan-tool')} />
+            </>
           )}
           {state.tool !== 'simulated' && <ToolLog state={state} />}
         </Box>

@@ -36,6 +36,25 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
         >
           {state.seal.hash}
         </Typography>
+        {state.next && (
+          <Box sx={{ mb: 2 }} data-testid="next">
+            <Typography variant="h3">{say('screen.close-sheet.next')}</Typography>
+            <Typography sx={{ mb: 1 }}>{state.next.says}</Typography>
+            <Button
+              variant="contained"
+              fullWidth
+              component={Link}
+              to={
+                state.next.task === null ? `/orders/${state.order.id}` : `/tasks/${state.next.task}`
+              }
+              sx={{ minHeight: 56 }}
+            >
+              {state.next.task === null
+                ? say('screen.close-sheet.to-the-order')
+                : say('screen.set-it-up')}
+            </Button>
+          </Box>
+        )}
         <RecordLinks state={state} />
         {may('reopen') && <Reopen task={task} />}
       </Sheet>
@@ -137,7 +156,7 @@ function Reopen({ task }: { task: Task }) {
 function RecordLinks({ state }: { state: Workspace }) {
   return (
     <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-      <Button variant="contained" component={Link} to={`/tasks/${state.task}/record`}>
+      <Button variant="outlined" component={Link} to={`/tasks/${state.task}/record`}>
         {say('screen.close-sheet.open-report')}
       </Button>
       <ExportButton task={state.task} />
