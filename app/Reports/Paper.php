@@ -40,6 +40,12 @@ final readonly class Paper
         return $unit === 'mm' ? $this->length($value) : $this->degrees($value);
     }
 
+    /** How far something may be off: never more than what is meant. */
+    public function limit(float $value, string $unit): string
+    {
+        return $unit === 'mm' ? $this->words->quantities->limit($value) : $this->degrees($value);
+    }
+
     /** A size with the side it lies to; none where it shows as nothing. */
     public function off(float $value, string $unit, string $direction): string
     {

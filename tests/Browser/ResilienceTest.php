@@ -51,13 +51,13 @@ final class ResilienceTest extends BrowserCase
         $task = $api->task('2466');
         TestDatabase::stop(self::$server->database);
         try {
-            [$status, $problem] = $api->write($task, 'answer', 0, ['item' => 'tyres', 'answer' => 'yes']);
+            [$status, $problem] = $api->write($task, 'answer', 0, ['item' => 'load', 'answer' => 'yes']);
         } finally {
             TestDatabase::start(self::$server->database);
         }
         self::assertSame([503, 'database-away'], [$status, $problem['code']]);
         self::assertStringNotContainsString('SQLSTATE', (string) json_encode($problem));
-        [$status] = $this->api()->write($task, 'answer', 0, ['item' => 'tyres', 'answer' => 'yes']);
+        [$status] = $this->api()->write($task, 'answer', 0, ['item' => 'load', 'answer' => 'yes']);
         self::assertSame(200, $status);
     }
 

@@ -20,6 +20,17 @@ final readonly class Quantities
         return $this->decimal($size, $digits) . ' mm';
     }
 
+    /** How far something may be off, mm: cut and not rounded, so that what is printed allows no more than what is meant. */
+    public function limit(float $millimetres): string
+    {
+        [$size, $digits, $unit] = $this->reader->unit === 'in' ? [abs($millimetres) / 25.4, 2, 'in'] : [abs($millimetres), 1, 'mm'];
+        // A hair's breadth more than a whole step is that step: 0.3 × 10 is a little under 3.
+        $cut = floor($size * 10 ** $digits + 1e-9) / 10 ** $digits;
+        $shown = $cut === floor($cut) ? 0 : $digits;
+
+        return $this->decimal($cut, $shown) . " $unit";
+    }
+
     /** An angle without a sign. */
     public function degrees(float $degrees, int $digits = 2): string
     {

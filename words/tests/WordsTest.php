@@ -7,6 +7,7 @@ namespace Lumbro\Words\Tests;
 use Lumbro\Core\Failure\UnreadableReading;
 use Lumbro\Core\Measure\Length;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Words\Quantities;
 use Lumbro\Words\Reader;
 use Lumbro\Words\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -58,6 +59,20 @@ final class WordsTest extends TestCase
                 self::assertEqualsWithDelta($mm, Length::fromReading($words->say(Quantity::mm($mm)))->millimetres, $unit === 'mm' ? 0.51 : 0.8);
             }
         }
+    }
+
+    public function testAPrintedToleranceNeverAllowsMoreThanIsMeant(): void
+    {
+        foreach (['mm' => 1.0, 'in' => 25.4] as $unit => $per) {
+            $quantities = new Quantities(new Reader(unit: $unit));
+            for ($mm = 0.1; $mm < 60; $mm += 0.1) {
+                $printed = (float) explode(' ', $quantities->limit($mm))[0] * $per;
+                self::assertLessThanOrEqual($mm + 1e-6, $printed, "$mm mm in $unit");
+                self::assertLessThan($per === 1.0 ? 0.1001 : 0.2541, $mm - $printed);
+            }
+        }
+        self::assertSame(['4 mm', '4.5 mm', '0.3 mm'], array_map((new Quantities(new Reader()))->limit(...), [4.0, 4.5, 0.3]));
+        self::assertSame('0.15 in', (new Quantities(new Reader(unit: 'in')))->limit(4.0));
     }
 
     public function testADocumentIsWordedThroughoutAndNothingElseOfItChanges(): void

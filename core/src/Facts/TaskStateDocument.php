@@ -74,7 +74,7 @@ final class TaskStateDocument
             'card' => self::card($context, $state->plan->requiredHeight()),
             'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null, $context->order->values[$item->id] ?? []), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), $readings[$call->id] ?? null), array_values($state->calls())),
+            'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), self::to($context, $call, $state->expectedOf($call)), $readings[$call->id] ?? null), array_values($state->calls())),
             'method' => self::method($context, $state->plan),
             'floor' => SiteFloorDocument::write($state->context, $state->plan, $present->kind === 'survey-floor' ? $present->call : null),
             'guards' => self::guards($state->setUp),
@@ -220,11 +220,12 @@ final class TaskStateDocument
     /**
      * @param list<MeasuringInstrument> $choices  what it can be taken with, the usual one first
      * @param float|null                $expected what it should read now, mm or degrees
+     * @param array<string, float>      $expectedTo place of the target → the same for a meter held to it, mm
      * @param array<string, mixed>|null $reading  the one that counts
      *
      * @return array<string, mixed>
      */
-    private static function call(Call $call, array $choices, bool $due, ?float $expected, ?array $reading): array
+    private static function call(Call $call, array $choices, bool $due, ?float $expected, array $expectedTo, ?array $reading): array
     {
         return [
             'id' => $call->id,
@@ -238,8 +239,20 @@ final class TaskStateDocument
             'choices' => array_map(static fn(MeasuringInstrument $one): array => ['id' => $one->id, 'name' => $one->name], $choices),
             'due' => $due,
             'expected' => $expected,
+            'expectedTo' => (object) $expectedTo,
             'reading' => $reading,
         ];
+    }
+
+    /** @return array<string, float> place of the target → what the call should read to it, mm */
+    private static function to(TaskContext $context, Call $call, ?float $expected): array
+    {
+        $to = [];
+        foreach ($expected === null ? [] : $call->details->datums as $datum) {
+            $to[$datum] = $context->card->target->convert($expected, $context->spot->heightDatum, $datum);
+        }
+
+        return $to;
     }
 
     /** @return array<string, mixed> */
@@ -281,7 +294,7 @@ final class TaskStateDocument
                 MoveKind::Turn => $plan === null ? [] : self::turnPart($plan[0]),
                 MoveKind::Shift => $plan === null ? [] : self::shiftParts($plan[0], $ahead),
             };
-            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($setUp->plan, $plan[1] ?? [], $kind)];
+            $written[] = ['kind' => $kind->value, 'parts' => $parts, 'then' => self::thenRead($setUp->plan, $plan[1] ?? [], $kind, $setUp->readings)];
         }
 
         return $written;
@@ -290,16 +303,23 @@ final class TaskStateDocument
     /**
      * What is read after one of the moves, to know that it was made well.
      *
-     * @param array<string, float> $predicted
+     * @param array<string, float>        $predicted
+     * @param array<string, ReadingTaken> $readings those that count now
      *
      * @return array<string, mixed>|null
      */
-    private static function thenRead(MeasuringPlan $plan, array $predicted, MoveKind $kind): ?array
+    private static function thenRead(MeasuringPlan $plan, array $predicted, MoveKind $kind, array $readings): ?array
     {
         foreach (self::TELLING[$kind->value] as $call) {
             $known = $plan->calls()[$call] ?? null;
             if ($known !== null && isset($predicted[$call])) {
-                return ['call' => $call, 'title' => $known->title(), 'reads' => $known->reads->value, 'expected' => $predicted[$call]];
+                // To where the tape was held the last time: whoever walks away with the figure holds it there again.
+                $datum = $known->details->datums === [] ? null : $readings[$call]->datum ?? $plan->context->spot->heightDatum;
+
+                return [
+                    'call' => $call, 'title' => $known->title(), 'reads' => $known->reads->value, 'datum' => $datum,
+                    'expected' => $datum === null ? $predicted[$call] : self::to($plan->context, $known, $predicted[$call])[$datum] ?? $predicted[$call],
+                ];
             }
         }
 

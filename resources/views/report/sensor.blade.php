@@ -36,7 +36,7 @@
             <td>{{ $respect['title'] }}</td>
             <td>@isset($respect['deviation']){{ $paper->off($respect['deviation'], $respect['unit'], $respect['direction']) }}@endisset</td>
             <td>@isset($respect['uncertainty']){{ $paper->size($respect['uncertainty'], $respect['unit']) }}@endisset</td>
-            <td>{{ $respect['tolerance'] === null ? $paper->say('report.no-tolerance') : '±' . $paper->size($respect['tolerance'], $respect['unit']) }}</td>
+            <td>{{ $respect['tolerance'] === null ? $paper->say('report.no-tolerance') : '±' . $paper->limit($respect['tolerance'], $respect['unit']) }}</td>
             <td>{!! VerdictShape::svg($paper, $respect['verdict']) !!}@isset($respect['reason']) <span class="soft">{{ $paper->reason($respect['reason']) }}</span>@endisset</td>
             <td>{{ $paper->chance($respect['probability'] ?? null) }}</td>
           </tr>

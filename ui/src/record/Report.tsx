@@ -11,7 +11,7 @@ import type { ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
 import { FloorPlan } from '../floor/FloorPlan';
 import { STANCES } from '../floor/view';
-import { chance, degrees, length, type LengthDisplay } from '../words/length';
+import { chance, degrees, length, limit, type LengthDisplay } from '../words/length';
 import { clock, moment } from '../words/moments';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Page } from '../shell/Page';
@@ -206,7 +206,7 @@ function Verdicts({ verdicts, display }: { verdicts: Respect[]; display: LengthD
             <TableCell>
               {respect.tolerance === null
                 ? say('screen.report.none-given')
-                : `±${size(respect, respect.tolerance)}`}
+                : `±${respect.unit === 'mm' ? limit(respect.tolerance, display) : degrees(respect.tolerance)}`}
             </TableCell>
             <TableCell>
               <VerdictMark verdict={respect.verdict} size={15} />

@@ -16,6 +16,7 @@ export function call(id: string, over: Partial<Call> = {}): Call {
     choices: [],
     due: true,
     expected: 1840,
+    expectedTo: {},
     reading: null,
     ...over,
   };

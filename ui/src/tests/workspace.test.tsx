@@ -206,12 +206,24 @@ describe('moves', () => {
           {
             kind: 'turn',
             parts: [{ amount: 1.43, unit: 'degrees', direction: 'clockwise, seen from above' }],
-            then: { call: 'split', title: 'Stand square', reads: 'sided', expected: -15.8 },
+            then: {
+              call: 'split',
+              title: 'Stand square',
+              reads: 'sided',
+              datum: null,
+              expected: -15.8,
+            },
           },
           {
             kind: 'shift',
             parts: [{ amount: 13.6, unit: 'mm', direction: 'towards the car’s left side' }],
-            then: { call: 'spot-offset', title: 'Spot off the line', reads: 'sided', expected: 0 },
+            then: {
+              call: 'spot-offset',
+              title: 'Spot off the line',
+              reads: 'sided',
+              datum: null,
+              expected: 0,
+            },
           },
         ],
       }),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { chance, degrees, expectedReading, length, lengthFigure } from './length';
+import { chance, degrees, expectedReading, length, lengthFigure, limit } from './length';
 
 describe('lengths', () => {
   it('are shown in millimetres without a sign', () => {
@@ -33,5 +33,16 @@ describe('angles and chances', () => {
     expect(chance(0.0004)).toBe('under 1 in 100');
     expect(chance(1)).toBe('over 99 in 100');
     expect(chance(0)).toBe('under 1 in 100');
+  });
+});
+
+describe('a tolerance', () => {
+  it.each(['mm', 'in'] as const)('never allows more than is meant, in %s', (unit) => {
+    for (let mm = 0.1; mm < 60; mm += 0.1) {
+      const shown = Number(limit(mm, unit).split(' ')[0]) * (unit === 'in' ? 25.4 : 1);
+      expect(shown).toBeLessThanOrEqual(mm + 1e-6);
+    }
+    expect(limit(4, 'in')).toBe('0.15 in');
+    expect(limit(4.5, 'mm')).toBe('4.5 mm');
   });
 });

@@ -1,4 +1,4 @@
-import { decimalText, degreesText, lengthText } from './quantities';
+import { decimalText, degreesText, lengthText, limitText } from './quantities';
 import { currentReader } from './reader';
 import { say } from './say';
 import { currentWords } from './useWords';
@@ -17,6 +17,11 @@ export function lengthUnit(display: LengthDisplay): string {
 
 export function length(millimetres: number, display: LengthDisplay, digits = 0): string {
   return lengthText(millimetres, digits, { ...currentReader(), unit: display });
+}
+
+/** How far something may be off: what is shown never allows more than what is meant. */
+export function limit(millimetres: number, display: LengthDisplay): string {
+  return limitText(millimetres, { ...currentReader(), unit: display });
 }
 
 /** Degrees without a sign; directions are words. */

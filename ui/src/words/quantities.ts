@@ -13,6 +13,15 @@ export function lengthText(millimetres: number, digits: number, reader: Reader):
   return `${decimalText(size, digits, reader)} mm`;
 }
 
+/** How far something may be off, mm: cut and not rounded, so that what is shown allows no more than what is meant. */
+export function limitText(millimetres: number, reader: Reader): string {
+  const [size, digits] =
+    reader.unit === 'in' ? [Math.abs(millimetres) / 25.4, 2] : [Math.abs(millimetres), 1];
+  // A hair's breadth more than a whole step is that step: 0.3 × 10 is a little under 3.
+  const cut = Math.floor(size * 10 ** digits + 1e-9) / 10 ** digits;
+  return `${decimalText(cut, Number.isInteger(cut) ? 0 : digits, reader)} ${reader.unit === 'in' ? 'in' : 'mm'}`;
+}
+
 /** An angle without a sign. */
 export function degreesText(degrees: number, digits: number, reader: Reader): string {
   return `${decimalText(Math.abs(degrees), digits, reader)}°`;

@@ -4,7 +4,7 @@ import Popover from '@mui/material/Popover';
 import Typography from '@mui/material/Typography';
 import { useState, type ReactNode } from 'react';
 import type { Respect, Workspace } from '../api/types';
-import { chance, degrees, length, type LengthDisplay } from '../words/length';
+import { chance, degrees, length, limit, type LengthDisplay } from '../words/length';
 import { VerdictMark } from '../shell/VerdictMark';
 import { say } from '../words/say';
 
@@ -120,7 +120,7 @@ function tolerance(respect: Respect, display: LengthDisplay): string {
     return say('screen.tally.card-gives-no-tolerance');
   }
   const half =
-    respect.unit === 'mm' ? length(respect.tolerance, display) : degrees(respect.tolerance, 1);
+    respect.unit === 'mm' ? limit(respect.tolerance, display) : degrees(respect.tolerance, 1);
   return say('screen.tally.within', { half });
 }
 

@@ -80,6 +80,8 @@ export function MoveSheet({
               <b style={{ whiteSpace: 'nowrap' }}>
                 {expectedReading(move.then.expected, move.then.reads, display)}
               </b>
+              {move.then.datum !== null &&
+                say('screen.read-sheet.to-the', { heightDatum: move.then.datum })}
             </Typography>
           )}
         </Box>

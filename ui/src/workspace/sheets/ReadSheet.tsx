@@ -111,13 +111,11 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             {isSuspect(call, state)
               ? say('screen.read-sheet.other-readings-say')
               : say('screen.read-sheet.should-read')}
-            {call.datums.length > 0
-              ? say('screen.read-sheet.to-the', { heightDatum: state.card.heightDatum })
-              : ''}
+            {call.datums.length > 0 ? say('screen.read-sheet.to-the', { heightDatum: datum }) : ''}
           </Typography>
           <Figure
             testId="expected"
-            value={readingFigure(call.expected, call.reads, display)}
+            value={readingFigure(call.expectedTo[datum] ?? call.expected, call.reads, display)}
             unit={unitWords(call, display)}
           />
         </>
