@@ -17,13 +17,16 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\RepairOrderController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\RulesController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetUpController;
 use App\Http\Controllers\TaskController;
+use App\Http\Controllers\VehicleController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('csrf', [SessionController::class, 'csrf']);
@@ -47,8 +50,20 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('repair-orders', [RepairOrderController::class, 'open'])->middleware('may:order');
     Route::get('intake', [IntakeController::class, 'choices']);
     Route::get('cars', [IntakeController::class, 'cars']);
-    Route::get('shop-rules', [IntakeController::class, 'rules']);
-    Route::post('shop-rules', [IntakeController::class, 'saveRules'])->middleware('may:register');
+    Route::get('shop-rules', [RulesController::class, 'show']);
+    Route::get('shop-rules.json', [RulesController::class, 'export']);
+    Route::post('shop-rules', [RulesController::class, 'save'])->middleware('may:register');
+    Route::post('shop-rules/back', [RulesController::class, 'back'])->middleware('may:register');
+    Route::post('shop-rules/trial', [RulesController::class, 'trial']);
+    Route::get('vehicles', [VehicleController::class, 'index']);
+    Route::prefix('vehicles/{family}')->whereUuid('family')->group(static function (): void {
+        Route::get('', [VehicleController::class, 'show']);
+        Route::post('', [VehicleController::class, 'save'])->middleware('may:register');
+        Route::post('merge', [VehicleController::class, 'merge'])->middleware('may:register');
+    });
+    Route::post('registers/{register}/files', [RegisterController::class, 'open'])->middleware('may:register');
+    Route::post('registers/{register}/rows', [RegisterController::class, 'look'])->middleware('may:register');
+    Route::get('registers/{register}.{form}', [RegisterController::class, 'export'])->whereIn('form', ['csv', 'json']);
     Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::get('stance', [BayController::class, 'stance']);

@@ -6,13 +6,11 @@ namespace App\Actions;
 
 use App\Failure\Refusal;
 use App\Models\User;
-use App\Models\VehicleSheet as SheetRow;
-use Illuminate\Support\Str;
+use App\Records\VehicleRegister;
 use Lumbro\Core\Catalogue\Vehicle\SensorPlace;
 use Lumbro\Core\Catalogue\Vehicle\UsualCar;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Copy;
-use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
@@ -39,21 +37,10 @@ final class EnterCar
             throw InvalidInput::because('/car/sensors', 'vehicle.no-sensor');
         }
         $sheet = Copy::of(UsualCar::of($make, $model, array_values(array_unique($places, SORT_REGULAR))), ['years' => $years]);
-        $name = self::name($make, $model, $years);
-        if (SheetRow::query()->where('shop_id', $user->shop_id)->where('practice', false)->where('newest', true)->whereRaw('lower(name) = ?', [mb_strtolower($name)])->exists()) {
-            throw Refusal::field('/car/model', Message::of('vehicle.known', ['name' => $name]));
+        if (VehicleRegister::isKnown($user, VehicleRegister::name($sheet))) {
+            throw Refusal::field('/car/model', Message::of('vehicle.known', ['name' => VehicleRegister::name($sheet)]));
         }
-        $id = (string) Str::uuid7();
-        SheetRow::query()->insert([
-            'shop_id' => $user->shop_id, 'id' => $id, 'family' => $id, 'name' => $name, 'document' => json_encode(Document::write($sheet), JSON_THROW_ON_ERROR),
-        ]);
 
-        return $id;
-    }
-
-    /** What a sheet is called in the register. */
-    public static function name(string $make, string $model, ?string $years): string
-    {
-        return "$make $model" . ($years === null ? '' : ", $years");
+        return VehicleRegister::enter($user, $sheet, [], 'entered');
     }
 }

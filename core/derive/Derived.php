@@ -6,6 +6,10 @@ namespace Lumbro\Core\Derive;
 
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\ShopRules\ConditionValue;
+use Lumbro\Core\Catalogue\ShopRules\Policy;
+use Lumbro\Core\Catalogue\ShopRules\ShopRules;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Fields\Definitions;
 
@@ -63,6 +67,10 @@ final class Derived
         return "// Made from the tables of fields by core/bin/derive. Not to be edited.\n"
             . "import type { FormColumn, FormList } from './forms';\n\n"
             . 'export const cardLists: readonly FormList[] = ' . rtrim(self::json(FormMaker::lists(ProcedureCard::class))) . ";\n\n"
+            . 'export const ruleLists: readonly FormList[] = ' . rtrim(self::json(FormMaker::lists(ShopRules::class))) . ";\n\n"
+            . 'export const valueColumns: readonly FormColumn[] = ' . rtrim(self::json(FormMaker::values(ConditionValue::class))) . ";\n\n"
+            . 'export const policyColumns: readonly FormColumn[] = ' . rtrim(self::json(FormMaker::values(Policy::class))) . ";\n\n"
+            . 'export const vehicleForm: { values: readonly FormColumn[]; lists: readonly FormList[] } = ' . rtrim(self::json(['values' => FormMaker::values(VehicleSheet::class), 'lists' => FormMaker::lists(VehicleSheet::class)])) . ";\n\n"
             . 'export const kitForms: Readonly<Record<' . implode(' | ', array_map(static fn(string $sort): string => "'$sort'", array_keys($kit))) . ', { values: readonly FormColumn[]; lists: readonly FormList[] }>> = ' . rtrim(self::json($kit)) . ";\n";
     }
 

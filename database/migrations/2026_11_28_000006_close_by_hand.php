@@ -14,6 +14,6 @@ return new class extends Migration {
         Schema::table('repair_orders', static function (Blueprint $table): void {
             $table->boolean('closes_itself')->default(false);
         });
-        DB::statement('update repair_orders set closes_itself = true where closed');
+        DB::connection($this->getConnection())->statement('update repair_orders set closes_itself = true where closed');
     }
 };

@@ -9,193 +9,150 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Procedure cards and the kit: versions kept, a second person asked for, nothing overwritten unseen. */
+/** Registers from foreign files and out again, the cars' register, and the rules with their history. */
 final class RegistersTest extends FeatureCase
 {
-    public function testANewVersionSupersedesAndIsKeptAndServesNoProofBeforeItIsChecked(): void
+    private const FILES = [
+        'vehicles' => "Manufacturer;Model;Model years;Radar;Wheelbase (mm);Rear track\nVossen;Ketch;2019 to 2023;front, rear left;2.764 mm;1588\nVossen;Sloop;;roof;2650;1570\n",
+        'kit' => "Sort,Name,Kind,Accuracy,Resolution,Last check\ninstrument,Tape by the door,tape,1,1,2.3.2026\ninstrument,Tape of nobody,crowbar,1,1,\n",
+        'bays' => "Bay,Length,Width\nNorth,11.5 m,5200\nSouth,900,5200\n",
+        'cards' => "Title,Document,Edition,Dated,Make,Model,For which sensors,Sensor,Target,Sensor ahead of the front mark,Sensor’s height,Spot ahead,Target’s height\nFront radar,Sheet 12 (invented),2,2026-02-03,Vossen,Ketch,front,Front radar,Corner reflector,-40,508,1840,505\nFront radar,Sheet 13 (invented),2,never,Vossen,Sloop,front,Front radar,Corner reflector,-40,508,1840,505\n",
+        'rules-conditions' => "Question,Where it is not met,Why,Asked for\nSun blinds down,warns,Glare on the plate,car\nHat off,perhaps,Courtesy,car\n",
+        'rules-owed' => "Operation,Owed or not,Reason\nwindscreen-replaced,not owed,No radar looks through it.\nwash,owed,Water\n",
+        'rules-capture' => "Question,What it is,Needed for,Once the cover is on\nColour of the plug,text,Record,Only with the cover off.\nSmell,odour,Record,Never.\n",
+        'rules-codes' => "Control unit,Code,Sorted as,Why\nBody,B10*,unrelated,Lamps.\nBody,B11*,maybe,Lamps.\n",
+    ];
+
+    #[DataProvider('registers')]
+    public function testAForeignTableIsMappedItsBadRowIsSetAsideOrMendedAndNoneIsHalfTaken(string $register): void
     {
-        $old = $this->card('quillon-sable-front');
-        $document = $old['document'];
-        $document['spot']['along'] = 1850;
-        $document['values']['/spot/along'] = ['source' => 'Quillon sheet 41-207 (invented), section 4.2', 'edition' => '4', 'dated' => '2026-09-01', 'enteredBy' => 'x'];
-        $document['spot']['tolerance'] = array_diff_key($document['spot']['tolerance'], ['across' => 0]);
-        $new = $this->enter($document, $old['id'])->assertOk()->json();
-        self::assertSame([2, true, false], [$new['version'], $new['newest'], $new['checked']]);
-        self::assertSame('Oda Merrin', $new['document']['enteredBy']);
-        self::assertArrayNotHasKey('checkedBy', $new['document']);
-        self::assertSame(['Tolerance across'], array_column($new['missing'], 'label'));
-        self::assertFalse($this->getJson("/api/cards/{$old['id']}")->json('newest'));
-        $found = $this->getJson("/api/cards/{$old['id']}/differences/{$new['id']}")->assertOk()->json('differences');
-        self::assertContains(['label' => 'Spot: Distance ahead', 'unit' => 'mm', 'before' => '1840', 'after' => '1850'], $found);
-        self::assertContains(['label' => 'Spot: Tolerance across', 'unit' => 'mm', 'before' => '4', 'after' => null], $found);
-        // The one who entered it cannot check it; somebody else can, once.
-        $this->check($new['id'], 'Oda Merrin')->assertStatus(403);
-        $this->check($new['id'], 'Ilse Corrant')->assertOk()->assertJsonPath('checked', true)->assertJsonPath('document.checkedBy', 'Ilse Corrant');
+        $this->actingAs($this->person())->call('POST', "/api/registers/$register/files", content: self::FILES[$register])->assertStatus(403);
+        $this->actingAs($this->person('Oda Merrin'));
+        $file = $this->sent($register, self::FILES[$register])->assertOk();
+        $needed = array_column(array_filter((array) $file->json('columns'), static fn(array $column): bool => $column['required']), 'id');
+        $guess = (array) $file->json('guess');
+        // Whoever fills it says what the guess leaves out.
+        $map = $guess + array_fill_keys(array_diff($needed, array_keys($guess)), 0);
+        if ($register === 'vehicles') {
+            self::assertArrayNotHasKey('make', $guess);
+            $map += ['sensors' => 3];
+            $map['sensors'] = 3;
+        }
+        $rows = array_map(static fn(array $row): array => ['cells' => array_map(static fn(int $place): string => $row[$place], $map)], (array) $file->json('rows'));
+        $count = $this->held($register);
+        $looked = $this->look($register, $rows, true)->assertOk()->assertJsonPath('taken', null)->assertJsonPath('rows.0.says', null);
+        self::assertNotNull($looked->json('rows.1.says'));
+        self::assertNotNull($looked->json('rows.1.path'), (string) json_encode($looked->json('rows.1')));
+        self::assertSame($count, $this->held($register), 'none of it, not even the good row');
+        $this->look($register, [$rows[0]], true)->assertJsonPath('taken', 1);
+        // A rule takes the place of the one that speaks of the same.
+        self::assertSame($register === 'rules-owed' ? $count : $count + 1, $this->held($register));
+        if (! str_starts_with($register, 'rules-')) {
+            self::assertNotNull($this->look($register, [$rows[0]], true)->assertJsonPath('taken', null)->json('rows.0.says'), 'it is there already');
+        }
+        // Out again, and whole as it went.
+        $csv = (string) $this->get("/api/registers/$register.csv")->assertOk()->getContent();
+        self::assertGreaterThan(1, substr_count($csv, "\n"));
+        $json = (string) $this->get("/api/registers/$register.json")->assertOk()->getContent();
+        $again = $this->sent($register, $json)->assertOk();
+        self::assertCount(count((array) $again->json('rows')), (array) $again->json('items'));
+        self::assertSame(array_column((array) $again->json('columns'), 'id'), array_column((array) $this->sent($register, $csv)->assertOk()->json('columns'), 'id'));
     }
 
-    public function testAChangedValueHasNoSourceAndNoCheckUntilTheyAreSaidAgain(): void
+    /** @return iterable<string, array{string}> */
+    public static function registers(): iterable
     {
-        $old = $this->card('quillon-sable-front');
-        $document = $old['document'];
-        $document['spot']['along'] = 1850;
-        $document['sensor']['limits']['azimuth'] = 0.4;
-        // Nor does a copy keep the check of a value that was changed in it.
-        $copy = $this->actingAs($this->person('Ilse Corrant'))->postJson('/api/cards', ['id' => (string) Str::uuid7(), 'version' => 0, 'document' => ['id' => 'a-copy'] + $document, 'copies' => $old['id']])->assertOk();
-        foreach ([$copy, $this->enter($document, $old['id'])->assertOk()] as $new) {
-            self::assertEqualsCanonicalizing(['/spot/along', '/sensor/limits/azimuth'], $new->json('unsaid'));
-            $value = $new->json('values')[array_search('/spot/along', array_column($new->json('values'), 'pointer'), true)];
-            self::assertSame([null, null], [$value['from']['source'], $value['from']['checkedBy']]);
-            $this->check((string) $new->json('id'), 'Bram Tolley')->assertStatus(422);
+        foreach (array_keys(self::FILES) as $register) {
+            yield $register => [$register];
         }
     }
 
-    public function testAnUncheckedCardBarsTheRunAndAMissingToleranceIsSaidWhereItMatters(): void
-    {
-        $old = $this->card('quillon-sable-front');
-        $document = $old['document'];
-        unset($document['spot']['tolerance']['across'], $document['sensor']['limits']['azimuth'], $document['echo']);
-        $new = $this->enter($document, $old['id'])->assertOk()->json();
-        $order = (string) DB::table('repair_orders')->where('number', '2471')->value('id');
-        $version = $this->getJson("/api/repair-orders/$order")->json('version');
-        $this->actingAs($this->person())->postJson('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'card', 'payload' => ['sensor' => 'front', 'card' => $new['id']]])
-            ->assertOk()->assertJsonPath('sensors.0.card.checked', false);
-        $this->write('reading', ['call' => 'spot-offset', 'typed' => '1 mm left'])->assertOk();
-        $this->write('reading', ['call' => 'spot-along', 'typed' => '1840'])->assertOk();
-        $state = $this->write('reading', ['call' => 'split', 'typed' => '0'])->assertOk();
-        $bars = array_column($state->json('bars'), 'says');
-        self::assertContains('No second person has checked the procedure card: it cannot be used for a proof.', $bars);
-        self::assertContains('The place off the line cannot be judged: the card gives no tolerance for it.', $bars);
-        self::assertSame(['unproven', 'no-tolerance', null], [$state->json('verdicts.1.verdict'), $state->json('verdicts.1.reason'), $state->json('verdicts.1.tolerance')]);
-        self::assertNull($state->json('card.limits.azimuth'));
-    }
-
-    public function testTwoLeadsDoNotOverwriteEachOther(): void
-    {
-        $old = $this->card('quillon-sable-rear');
-        $first = $old['document'];
-        $first['spot']['range'] = 2615;
-        $this->enter($first, $old['id'])->assertOk();
-        $second = $old['document'];
-        $second['spot']['range'] = 2620;
-        $clash = $this->enter($second, $old['id'])->assertStatus(409)->assertJsonPath('code', 'card-moved-on');
-        self::assertSame(2615, $clash->json('card.document.spot.range'));
-        $this->enter($second, (string) $clash->json('card.id'))->assertOk()->assertJsonPath('version', 3);
-    }
-
-    public function testOnlyThoseAtTheCarsEnterAndAnEntrySentTwiceIsOne(): void
-    {
-        $old = $this->card('quillon-sable-rear');
-        $this->enter($old['document'], $old['id'], 'Fenna Ostrel')->assertStatus(403);
-        $id = (string) Str::uuid7();
-        foreach ([1, 2] as $turn) {
-            $this->enter($old['document'], $old['id'], id: $id)->assertOk()->assertJsonPath('version', 2);
-        }
-        $copy = [...$old['document'], 'title' => 'A copy'];
-        $this->enter($copy, null)->assertStatus(422)->assertJsonPath('path', '/document/id');
-    }
-
-    /** @return iterable<string, array{array<string, mixed>, string}> */
-    public static function badCards(): iterable
-    {
-        yield 'an unknown field' => [['colour' => 'red'], '/document/colour'];
-        yield 'an absurd distance' => [['spot' => ['along' => 9e8]], '/document/spot/along'];
-        yield 'a height below the floor' => [['spot' => ['height' => -3]], '/document/spot/height'];
-        yield 'a limit of a right angle' => [['sensor' => ['limits' => ['azimuth' => 90]]], '/document/sensor/limits/azimuth'];
-        yield 'a day no calendar has' => [['dated' => '2026-02-31'], '/document/dated'];
-        yield 'steps that wait for each other' => [['steps' => [0 => ['after' => ['read']]]], '/document/steps/0/after'];
-        yield 'a source of no value' => [['values' => ['/spot/mood' => ['source' => 'x', 'edition' => '1', 'dated' => '2026-01-01', 'enteredBy' => 'x']]], '/document/values/~1spot~1mood'];
-        yield 'a text beside a number' => [['others' => ['/spot/along' => [['value' => 'far', 'source' => 'x', 'edition' => '1', 'dated' => '2026-01-01', 'enteredBy' => 'x']]]], '/document/others/~1spot~1along/0/value'];
-        yield 'an id with a slash' => [['id' => '../etc'], '/document/id'];
-        yield 'a very long title' => [['title' => str_repeat('x', 1000)], '/document/title'];
-    }
-
-    /** @param array<string, mixed> $change */
-    #[DataProvider('badCards')]
-    public function testABadCardIsRefusedByNameAndNothingIsEntered(array $change, string $path): void
-    {
-        $old = $this->card('quillon-sable-front');
-        $before = DB::table('procedure_cards')->count();
-        $this->enter(array_replace_recursive($old['document'], $change), $old['id'])->assertStatus(422)->assertJsonPath('path', $path);
-        self::assertSame($before, DB::table('procedure_cards')->count());
-    }
-
-    public function testExportAndImportLeadToTheSameCard(): void
-    {
-        $old = $this->card('tessara-brink-front');
-        $exported = $this->getJson("/api/cards/{$old['id']}/export")->assertOk();
-        self::assertStringContainsString('attachment', (string) $exported->headers->get('Content-Disposition'));
-        $document = (array) json_decode((string) $exported->getContent(), true);
-        self::assertEquals($old['document'], $document);
-        self::assertEquals(array_diff_key($document, ['checkedBy' => 0, 'enteredBy' => 0]), array_diff_key($this->enter($document, $old['id'])->assertOk()->json('document'), ['enteredBy' => 0]));
-    }
-
-    public function testAnItemOfTheKitIsChangedByOneAtATime(): void
+    public function testWhatIsNoTableIsRefusedWithItsReason(): void
     {
         $this->actingAs($this->person('Oda Merrin'));
-        $item = $this->item('tape-1');
-        $document = [...$item['document'], 'nextCheck' => '2026-01-01', 'lastCheck' => '2025-01-01'];
-        $this->postJson('/api/kit', ['id' => $item['id'], 'version' => $item['version'], 'document' => $document])->assertOk();
-        self::assertTrue($this->item('tape-1')['overdue']);
-        $this->postJson('/api/kit', ['id' => $item['id'], 'version' => $item['version'], 'document' => $document])->assertStatus(409)->assertJsonPath('code', 'item-moved-on');
-        $this->postJson('/api/kit', ['id' => (string) Str::uuid7(), 'version' => 0, 'document' => $item['document']])->assertStatus(422)->assertJsonPath('path', '/document/id');
-        $this->actingAs($this->person())->postJson('/api/kit', ['id' => $item['id'], 'version' => 2, 'document' => $document])->assertStatus(403);
+        $this->sent('vehicles', '')->assertStatus(422)->assertJsonPath('path', '/file');
+        $this->sent('vehicles', "make,model\n")->assertStatus(422)->assertJsonPath('path', '/file');
+        $this->sent('vehicles', '{"make": ')->assertStatus(422);
+        $this->sent('people', 'a,b')->assertStatus(422)->assertJsonPath('path', '/register');
+        $this->look('vehicles', [['cells' => ['make' => '=cmd', 'model' => 'x', 'sensors' => 'front']]], true)->assertJsonPath('taken', 1);
+        self::assertStringContainsString("'=cmd", (string) $this->get('/api/registers/vehicles.csv')->getContent());
     }
 
-    public function testAnOverdueTapeWidensTheUncertaintyOrBarsByTheShopsRule(): void
+    public function testACarIsFoundChangedVersionByVersionAndKnownByItsNumber(): void
     {
-        $along = fn(): float => (float) $this->write('reading', ['call' => 'spot-along', 'typed' => '1840'])->assertOk()->json('verdicts.0.uncertainty');
-        foreach (['spot-offset' => '0', 'split' => '0'] as $call => $typed) {
-            $this->write('reading', ['call' => $call, 'typed' => $typed])->assertOk();
-        }
-        $good = $along();
         $this->actingAs($this->person('Oda Merrin'));
-        foreach (['tape-1', 'tape-2'] as $tape) {
-            $item = $this->item($tape);
-            $this->postJson('/api/kit', ['id' => $item['id'], 'version' => $item['version'], 'document' => [...$item['document'], 'lastCheck' => '2024-01-01', 'nextCheck' => '2025-01-01']])->assertOk();
-        }
-        self::assertGreaterThan($good * 1.02, $along());
+        $this->look('vehicles', [['cells' => ['make' => 'Vossen', 'model' => 'Ketch', 'sensors' => 'front', 'wheelbase' => '2764', 'vins' => '0CLVSK*']]], true)->assertJsonPath('taken', 1);
+        $family = $this->getJson('/api/vehicles?search=ketch')->assertOk()->assertJsonPath('count', 1)->json('vehicles.0.family');
+        $page = $this->getJson("/api/vehicles/$family")->assertOk()->assertJsonPath('vins', ['0CLVSK*']);
+        $document = json_decode((string) $page->getContent())->document;
+        $document->wheelbase = 2770;
+        $save = fn(array $body): TestResponse => $this->postJson("/api/vehicles/$family", ['id' => (string) Str::uuid7(), 'version' => 1, 'vins' => ['0CLVSK*', '0CLVS?R*'], 'from' => 'word', 'said' => 'Wen Harrow', 'document' => $document, ...$body]);
+        $save(['vins' => ['IO*']])->assertStatus(422)->assertJsonPath('path', '/vins/0');
+        $save(['document' => (object) (['wheelbase' => 0] + (array) $document)])->assertStatus(422)->assertJsonPath('path', '/document/wheelbase');
+        $changed = $save([])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('document.origins.wheelbase', ['from' => 'word', 'said' => 'Wen Harrow']);
+        self::assertSame('document', $changed->json('versions.1.version') === 1 ? 'document' : '');
+        $save([])->assertStatus(409);
+        $this->actingAs($this->person())->postJson("/api/vehicles/$family", [])->assertStatus(403);
+        $this->getJson('/api/cars?search=0CLVSKL27R0002463')->assertOk()->assertJsonPath('sheet', $changed->json('id'));
+        $this->getJson('/api/cars?search=0CLXXKL27R0002463')->assertOk()->assertJsonPath('sheet', null);
+    }
+
+    public function testTwoSheetsThatAreOneBecomeOneAndOrdersKeepTheirs(): void
+    {
         $this->actingAs($this->person('Oda Merrin'));
-        $rules = $this->getJson('/api/shop-rules')->json();
-        $this->postJson('/api/shop-rules', ['id' => (string) Str::uuid7(), 'version' => $rules['version'], 'document' => [...$rules['document'], 'overdue' => ['bars' => true, 'widening' => 1]]])->assertOk();
-        $bars = array_column($this->getJson("/api/tasks/{$this->task()}")->json('bars'), 'says');
-        self::assertNotSame([], preg_grep('/^Steel tape, 5 m: Its check was due on 1 Jan 2025/', $bars));
-        // Somebody who saw the older table does not overwrite the newer one.
-        $this->postJson('/api/shop-rules', ['id' => (string) Str::uuid7(), 'version' => $rules['version'], 'document' => $rules['document']])->assertStatus(409);
+        $this->look('vehicles', [['cells' => ['make' => 'Vossen', 'model' => 'Ketch', 'sensors' => 'front', 'vins' => '0CLVSA*']], ['cells' => ['make' => 'Vosen', 'model' => 'Ketsch', 'sensors' => 'front', 'vins' => '0CLVSB*']]], true)->assertJsonPath('taken', 2);
+        $of = fn(string $name): array => (array) $this->getJson('/api/vehicles?search=' . urlencode($name))->json('vehicles.0');
+        [$kept, $wrong] = [$of('vossen ketch'), $of('ketsch')];
+        $order = $this->postJson('/api/repair-orders', ['id' => (string) Str::uuid7(), 'version' => 0, 'plate' => 'BW 1', 'vehicle' => 'Vosen Ketsch', 'sheet' => $wrong['id'], 'operations' => []])->assertOk()->json('id');
+        $this->postJson("/api/vehicles/{$wrong['family']}/merge", ['id' => (string) Str::uuid7(), 'version' => 0, 'into' => $wrong['family']])->assertStatus(404);
+        $merged = $this->postJson("/api/vehicles/{$wrong['family']}/merge", ['id' => (string) Str::uuid7(), 'version' => 0, 'into' => $kept['family']])->assertOk();
+        self::assertSame([3, 2, 1], array_column((array) $merged->json('versions'), 'version'));
+        self::assertSame(['0CLVSA*', '0CLVSB*'], $merged->json('vins'));
+        $this->getJson('/api/vehicles?search=ketsch')->assertJsonPath('count', 0);
+        self::assertSame($wrong['id'], DB::table('repair_orders')->where('id', $order)->value('vehicle_sheet_id'));
+        $this->getJson("/api/repair-orders/$order")->assertOk();
     }
 
-    /** @return array<string, mixed> */
-    private function card(string $id): array
+    public function testRulesKeepTheirSourcesAndTheirHistoryAndGoBackByOnePress(): void
     {
-        $row = DB::table('procedure_cards')->where('document->id', $id)->where('newest', true)->value('id');
-        self::assertIsString($row);
-
-        return (array) $this->actingAs($this->person('Oda Merrin'))->getJson("/api/cards/$row")->assertOk()->json();
+        $page = $this->actingAs($this->person('Oda Merrin'))->getJson('/api/shop-rules')->assertOk();
+        $document = json_decode((string) $page->getContent())->document;
+        $document->conditions[0]->unmet = 'blocks';
+        $save = fn(int $version, object $rules): TestResponse => $this->postJson('/api/shop-rules', ['id' => (string) Str::uuid7(), 'version' => $version, 'document' => $rules, 'reason' => 'Our floors']);
+        $broken = json_decode((string) json_encode($document));
+        $broken->conditions[0]->unmet = 'perhaps';
+        $save($page->json('version'), $broken)->assertStatus(422)->assertJsonPath('path', '/document/conditions/0/unmet');
+        $saved = $save($page->json('version'), $document)->assertOk();
+        self::assertStringStartsWith('Oda Merrin', $saved->json('document.conditions.0.source'), 'a changed rule is no longer the table’s');
+        self::assertSame('Lumbro default table, 2026', $saved->json('document.conditions.1.source'));
+        $saved->assertJsonPath('history.0.person', 'Oda Merrin')->assertJsonPath('history.0.reason', 'Our floors')->assertJsonPath('history.0.parts', ['conditions']);
+        $save($page->json('version'), $document)->assertStatus(409);
+        $back = $this->postJson('/api/shop-rules/back', ['id' => (string) Str::uuid7(), 'version' => $saved->json('version'), 'to' => $page->json('version')])->assertOk();
+        self::assertSame('warns', $back->json('document.conditions.0.unmet'));
+        $trial = $this->postJson('/api/shop-rules/trial', ['id' => (string) Str::uuid7(), 'version' => 0, 'document' => $document, 'operations' => ['front-cover-removed', 'front-cover-painted']])->assertOk();
+        $owed = array_column((array) $trial->json('sensors'), 'state', 'id');
+        self::assertSame(['owed', 'not-owed'], [$owed['front'], $owed['rear-left']]);
+        $this->actingAs($this->person())->postJson('/api/shop-rules', [])->assertStatus(403);
     }
 
-    /**
-     * @param array<string, mixed> $document
-     *
-     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
-     */
-    private function enter(array $document, ?string $follows, string $person = 'Oda Merrin', ?string $id = null): TestResponse
+    private function held(string $register): int
     {
-        return $this->actingAs($this->person($person))->postJson('/api/cards', ['id' => $id ?? (string) Str::uuid7(), 'version' => 0, 'document' => $document, ...($follows === null ? [] : ['follows' => $follows])]);
-    }
-
-    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function check(string $card, string $person): TestResponse
-    {
-        return $this->actingAs($this->person($person))->postJson("/api/cards/$card/check", ['id' => (string) Str::uuid7(), 'version' => 1]);
-    }
-
-    /** @return array<string, mixed> */
-    private function item(string $name): array
-    {
-        foreach ((array) $this->getJson('/api/kit')->assertOk()->json('items') as $item) {
-            if ($item['document']['id'] === $name) {
-                return $item;
-            }
+        $part = ['rules-conditions' => 'conditions', 'rules-owed' => 'owed', 'rules-capture' => 'capture', 'rules-codes' => 'codes'][$register] ?? null;
+        if ($part !== null) {
+            return count(json_decode((string) DB::table('shop_rules')->value('document'), true)[$part]);
         }
-        self::fail("The kit has no {$name}.");
+
+        return DB::table(['vehicles' => 'vehicle_sheets', 'kit' => 'kit_items', 'bays' => 'bays', 'cards' => 'procedure_cards'][$register])->count();
+    }
+
+    private function sent(string $register, string $bytes): TestResponse
+    {
+        return $this->call('POST', "/api/registers/$register/files", server: ['HTTP_ACCEPT' => 'application/json'], content: $bytes);
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private function look(string $register, array $rows, bool $take): TestResponse
+    {
+        return $this->postJson("/api/registers/$register/rows", ['id' => (string) Str::uuid7(), 'version' => 0, 'source' => 'our list.csv', 'rows' => $rows, 'take' => $take]);
     }
 }

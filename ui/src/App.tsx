@@ -12,6 +12,14 @@ import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 const CardCheck = lazyScreen(async () => (await import('./cards/CardCheck')).CardCheck);
 const CardEdit = lazyScreen(async () => (await import('./cards/CardEdit')).CardEdit);
 const ShortCard = lazyScreen(async () => (await import('./cards/ShortCard')).ShortCard);
+const RegisterFileScreen = lazyScreen(
+  async () => (await import('./registers/RegisterFileScreen')).RegisterFileScreen,
+);
+const RulesScreen = lazyScreen(async () => (await import('./rules/RulesScreen')).RulesScreen);
+const VehiclesScreen = lazyScreen(
+  async () => (await import('./vehicles/VehiclesScreen')).VehiclesScreen,
+);
+const VehiclePage = lazyScreen(async () => (await import('./vehicles/VehiclePage')).VehiclePage);
 const PeopleScreen = lazyScreen(async () => (await import('./people/PeopleScreen')).PeopleScreen);
 const BaysScreen = lazyScreen(async () => (await import('./bays/BaysScreen')).BaysScreen);
 const KitScreen = lazyScreen(async () => (await import('./kit/KitScreen')).KitScreen);
@@ -41,6 +49,10 @@ export function App() {
         <Route path="/cards/:card/check" element={<CardCheck />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />
         <Route path="/cards/:card/copy" element={<CardEdit copy />} />
+        <Route path="/vehicles" element={<VehiclesScreen />} />
+        <Route path="/vehicles/:family" element={<VehiclePage />} />
+        <Route path="/rules/:part?" element={<RulesScreen />} />
+        <Route path="/registers/:register/file" element={<RegisterFileScreen />} />
         <Route path="/records" element={<RecordsScreen />} />
         <Route path="/people" element={<PeopleScreen />} />
         <Route path="/kit/:sheet?" element={<KitScreen />} />

@@ -5,22 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\OpenOrder;
-use App\Failure\Refusal;
 use App\Http\Answer;
-use App\Input\Body;
 use App\Records\OrderSearch;
+use App\Records\VehicleRegister;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\ShopRules\Operations;
-use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\SensorPlace;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
-use Lumbro\Core\People\Act;
 
 /** What an intake chooses from: operations, vehicle sheets, bays, cars that were here before, and the shop's tables. */
 final class IntakeController
@@ -56,7 +53,7 @@ final class IntakeController
         $user = Answer::user($request);
         $search = mb_strtolower(trim((string) $request->query('search', '')));
         if (mb_strlen($search) < 3) {
-            return Answer::json(['cars' => []]);
+            return Answer::json(['cars' => [], 'sheet' => null]);
         }
         $rows = DB::table('repair_orders')
             ->where('shop_id', $user->shop_id)
@@ -69,29 +66,6 @@ final class IntakeController
             ->take(self::FOUND)
             ->map(static fn(\stdClass $row): array => ['number' => $row->number, 'vehicle' => $row->vehicle, 'plate' => $row->plate, 'vin' => $row->vin, 'sheet' => $row->vehicle_sheet_id])
             ->values()
-            ->all()]);
-    }
-
-    public function rules(Request $request): JsonResponse
-    {
-        $user = Answer::user($request);
-        $row = DB::table('shop_rules')->where('shop_id', $user->shop_id)->first() ?? throw Refusal::notFound('table');
-
-        return Answer::json(['version' => (int) $row->version, 'document' => json_decode($row->document), 'mayEdit' => $user->may(Act::Register)]);
-    }
-
-    public function saveRules(Request $request): JsonResponse
-    {
-        $user = Answer::user($request);
-        $body = Body::of($request, ['document']);
-        Document::read(ShopRules::class, $body->node('document'));
-        $changed = DB::table('shop_rules')->where('shop_id', $user->shop_id)->where('version', $body->version)->update([
-            'document' => json_encode($body->node('document')->raw()), 'version' => $body->version + 1,
-        ]);
-        if ($changed === 0) {
-            throw Refusal::conflict('rules-moved-on', Message::of('moved-on.rules'));
-        }
-
-        return $this->rules($request);
+            ->all(), 'sheet' => mb_strlen($search) === 17 ? VehicleRegister::byVin($user, $search) : null]);
     }
 }

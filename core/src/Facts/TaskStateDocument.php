@@ -248,7 +248,10 @@ final class TaskStateDocument
     private static function to(TaskContext $context, Call $call, ?float $expected): array
     {
         $to = [];
-        foreach ($expected === null ? [] : $call->details->datums as $datum) {
+        if ($expected === null) {
+            return [];
+        }
+        foreach ($call->details->datums as $datum) {
             $to[$datum] = $context->card->target->convert($expected, $context->spot->heightDatum, $datum);
         }
 

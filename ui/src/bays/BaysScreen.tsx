@@ -7,6 +7,7 @@ import { useNavigate, useParams } from 'react-router';
 import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import { uuid7 } from '../api/uuid7';
+import { FileLinks } from '../registers/FileLinks';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { BayEditor } from './BayEditor';
@@ -32,6 +33,9 @@ export function BaysScreen() {
       {bays.isError && <TryAgain message={bays.error.message} again={() => void bays.refetch()} />}
       {bays.data && (
         <>
+          <Box sx={{ mb: 2 }}>
+            <FileLinks register="bays" mayEdit={bays.data.mayChange} />
+          </Box>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
             {bays.data.bays.map((bay) => (
               <Button

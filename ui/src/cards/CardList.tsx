@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CardLine } from '../api/types';
+import { FileLinks } from '../registers/FileLinks';
 import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
 import { LongList } from '../shell/LongList';
@@ -37,6 +38,7 @@ export function CardList() {
             {say('screen.card-list.take-in-cards')}
           </Button>
         )}
+        <FileLinks register="cards" mayEdit={lead} />
       </Box>
       <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
         {list.count === null ? ' ' : say('screen.card-list.count', { count: list.count })}

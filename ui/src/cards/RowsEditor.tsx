@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
 import Checkbox from '@mui/material/Checkbox';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
@@ -7,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { FormColumn, FormList } from '../api/forms';
 import { useWords } from '../words/useWords';
+import type { Words } from '../words/words';
 import { textOf, type Doc, type Json } from './document';
 import { cellWords, codesOf, columnLabel, listWords, choiceWords, type FormOf } from './labels';
 import { cell, withCell } from './rows';
@@ -19,16 +21,21 @@ export function RowsEditor({
   rows,
   onChange,
   wrong,
+  folded = false,
 }: {
   of: FormOf;
   spec: FormList;
   rows: Doc[];
+  /** Whether a row is one line until somebody opens it: for long lists. */
+  folded?: boolean;
   onChange: (rows: Doc[]) => void;
   /** The row and column that were refused, and why. */
   wrong: { row: number; key: string; message: string } | null;
 }) {
   const words = useWords();
   const { title, hint } = listWords(words, of, spec);
+  const [open, setOpen] = useState<number | null>(null);
+  const isOpen = (i: number) => !folded || open === i || wrong?.row === i;
   return (
     <Box
       component="section"
@@ -39,57 +46,93 @@ export function RowsEditor({
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
         {hint}
       </Typography>
-      {rows.map((row, i) => (
-        <Box
-          key={i}
-          sx={{
-            display: 'flex',
-            gap: 1,
-            alignItems: 'flex-start',
-            borderLeft: 4,
-            borderColor: 'divider',
-            pl: 1.5,
-            mb: 1.5,
-          }}
-        >
-          <Box
+      {rows.map((row, i) =>
+        !isOpen(i) ? (
+          <ButtonBase
+            key={i}
+            onClick={() => setOpen(i)}
             sx={{
-              flex: 1,
-              display: 'grid',
+              display: 'flex',
+              width: '100%',
+              justifyContent: 'flex-start',
+              textAlign: 'left',
               gap: 1,
-              gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))',
+              minHeight: 48,
+              py: 0.5,
+              borderTop: 1,
+              borderColor: 'divider',
             }}
           >
-            {spec.columns.map((column) => (
-              <Cell
-                key={column.key}
-                id={`${spec.pointer.slice(1)}-${i}-${column.key}`}
-                column={column}
-                label={columnLabel(words, of, spec, column)}
-                row={row}
-                wrong={
-                  wrong?.row === i && (wrong.key === column.key || wrong.key === '')
-                    ? wrong.message
-                    : undefined
-                }
-                onChange={(next) => onChange(rows.map((known, k) => (k === i ? next : known)))}
-              />
-            ))}
-          </Box>
-          <Button
-            color="inherit"
-            onClick={() => onChange(rows.filter((_, k) => k !== i))}
-            aria-label={say('screen.rows-editor.take-out-row', { i: i + 1, title })}
+            <Box component="span" sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+              {summary(words, spec, row)}
+            </Box>
+          </ButtonBase>
+        ) : (
+          <Box
+            key={i}
+            sx={{
+              display: 'flex',
+              gap: 1,
+              alignItems: 'flex-start',
+              borderLeft: 4,
+              borderColor: 'divider',
+              pl: 1.5,
+              mb: 1.5,
+            }}
           >
-            {say('screen.rows-editor.take-out')}
-          </Button>
-        </Box>
-      ))}
-      <Button variant="outlined" onClick={() => onChange([...rows, {}])}>
+            <Box
+              sx={{
+                flex: 1,
+                display: 'grid',
+                gap: 1,
+                gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))',
+              }}
+            >
+              {spec.columns.map((column) => (
+                <Cell
+                  key={column.key}
+                  id={`${spec.pointer.slice(1)}-${i}-${column.key}`}
+                  column={column}
+                  label={columnLabel(words, of, spec, column)}
+                  row={row}
+                  wrong={
+                    wrong?.row === i && (wrong.key === column.key || wrong.key === '')
+                      ? wrong.message
+                      : undefined
+                  }
+                  onChange={(next) => onChange(rows.map((known, k) => (k === i ? next : known)))}
+                />
+              ))}
+            </Box>
+            <Button
+              color="inherit"
+              onClick={() => onChange(rows.filter((_, k) => k !== i))}
+              aria-label={say('screen.rows-editor.take-out-row', { i: i + 1, title })}
+            >
+              {say('screen.rows-editor.take-out')}
+            </Button>
+          </Box>
+        ),
+      )}
+      <Button
+        variant="outlined"
+        onClick={() => {
+          setOpen(rows.length);
+          onChange([...rows, {}]);
+        }}
+      >
         {say('screen.rows-editor.add-row')}
       </Button>
     </Box>
   );
+}
+
+/** A row in one line: what its first filled cells say. */
+function summary(words: Words, spec: FormList, row: Doc): string {
+  const told = spec.columns
+    .map((column) => cellWords(words, column, cell(row, column.key)))
+    .filter((text) => text !== '');
+  return told.length === 0 ? say('screen.rows-editor.empty') : told.slice(0, 4).join(' · ');
 }
 
 function Cell({

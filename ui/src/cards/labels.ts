@@ -12,6 +12,14 @@ const CODES = {
     list: (name: string) => `card.list.${name}`,
     row: (name: string) => `card.row.${name}`,
   },
+  rules: {
+    list: (name: string) => `rules.list.${name}`,
+    row: (name: string) => `rules.row.${name}`,
+  },
+  vehicle: {
+    list: (name: string) => `vehicle.list.${name}`,
+    row: (name: string) => `vehicle.row.${name}`,
+  },
   kit: {
     list: (name: string) => `kit.list.${name}`,
     row: (name: string) => `kit.row.${name}`,

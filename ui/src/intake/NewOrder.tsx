@@ -59,6 +59,15 @@ export function NewOrder() {
   const intake = useIntake();
   const [typed, setTyped, forget] = useKept<Typed>('new-order', () => ({ ...EMPTY, id: uuid7() }));
   const set = (change: Partial<Typed>) => setTyped({ ...typed, ...change });
+  // A whole number may fit a pattern that the shop put to a sheet.
+  const vin = typed.vin.replace(/[\s-]/g, '');
+  const byVin = useQuery({
+    queryKey: ['sheet-by-vin', vin],
+    queryFn: () => answer(client.GET('/api/cars', { params: { query: { search: vin } } })),
+    enabled: vin.length === 17 && typed.sheet === '',
+  });
+  const fits = intake.data?.sheets.find((known) => known.id === byVin.data?.sheet);
+  const chosen = typed.sheet === '' ? (fits?.id ?? '') : typed.sheet;
   const own =
     typed.sheet === OWN ||
     (typed.sheet === '' && intake.data !== undefined && intake.data.sheets.length === 0);
@@ -72,7 +81,9 @@ export function NewOrder() {
           body: {
             id: typed.id,
             version: 0,
-            vehicle: own ? `${typed.make.trim()} ${typed.model.trim()}` : typed.vehicle.trim(),
+            vehicle: own
+              ? `${typed.make.trim()} ${typed.model.trim()}`
+              : typed.vehicle.trim() || (fits?.name ?? ''),
             ...(own
               ? {
                   car: {
@@ -82,7 +93,7 @@ export function NewOrder() {
                     ...(typed.years.trim() === '' ? {} : { years: typed.years.trim() }),
                   },
                 }
-              : { sheet: typed.sheet }),
+              : { sheet: chosen }),
             operations: typed.operations.map((operation) => operation.code),
             ...(typed.number.trim() === '' ? {} : { number: typed.number.trim() }),
             ...(typed.plate.trim() === '' ? {} : { plate: typed.plate.trim() }),
@@ -101,7 +112,7 @@ export function NewOrder() {
   const asks = problem?.code === 'asks-once';
   const wrong = (field: string) =>
     problem?.path === `/${field}` && !asks ? problem.title : undefined;
-  const sheet = intake.data?.sheets.find((known) => known.id === typed.sheet);
+  const sheet = intake.data?.sheets.find((known) => known.id === chosen);
   const sensors = own
     ? (intake.data?.places ?? [])
         .filter((place) => typed.places.includes(place.id))
@@ -171,7 +182,7 @@ export function NewOrder() {
           select
           required
           label={say('screen.new-order.vehicle-sheet')}
-          value={intake.data ? (own ? OWN : typed.sheet) : ''}
+          value={intake.data ? (own ? OWN : chosen) : ''}
           onChange={(event) => {
             const picked = intake.data?.sheets.find((known) => known.id === event.target.value);
             set({
@@ -243,7 +254,7 @@ export function NewOrder() {
             id="vehicle"
             label={say('screen.new-order.vehicle-as-it-called')}
             required
-            value={typed.vehicle}
+            value={typed.vehicle === '' ? (fits?.name ?? '') : typed.vehicle}
             onChange={(event) => set({ vehicle: event.target.value })}
             error={wrong('vehicle') !== undefined}
             helperText={wrong('vehicle')}

@@ -8,6 +8,7 @@ import { useQuery } from '../api/useQuery';
 import { answer, client } from '../api/client';
 import type { KitItem } from '../api/types';
 import { at, textOf, type Doc } from '../cards/document';
+import { FileLinks } from '../registers/FileLinks';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { kitForms } from '../api/forms.generated';
@@ -48,6 +49,9 @@ export function KitScreen() {
                   widening: data.overdueRule.widening,
                 })}
           </Typography>
+          <Box sx={{ mb: 2 }}>
+            <FileLinks register="kit" mayEdit={data.mayEdit} />
+          </Box>
           {data.items.some((item) => item.overdue && !item.retired) && (
             <Alert severity="warning" sx={{ mb: 2 }}>
               {say('screen.kit-screen.overdue', {

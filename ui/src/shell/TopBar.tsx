@@ -50,9 +50,11 @@ export function TopBar({ children }: { children?: ReactNode }) {
             {[
               ['/', say('screen.today')],
               ['/records', say('screen.records')],
+              ['/vehicles', say('screen.top-bar.vehicles')],
               ['/cards', say('screen.top-bar.cards')],
               ['/kit', say('screen.kit')],
               ['/bays', say('screen.bays')],
+              ['/rules', say('screen.top-bar.rules')],
               ['/practice', say('screen.top-bar.practice')],
               ['/people', say('screen.people')],
             ].map(([to, words]) => (
