@@ -68,7 +68,13 @@ describe('the road test', () => {
     });
     const person = await open(order({ road: [road()] }), 'Road test');
     expect(screen.getByTestId('road-function')).toHaveTextContent('Slows when the car ahead slows');
-    await person.type(screen.getByLabelText('Route'), 'to the bridge');
+    await person.click(document.body);
+    await person.keyboard('y');
+    // Nobody has said where and in what weather: that comes first.
+    expect(await screen.findByText(/First say below who drove/)).toBeInTheDocument();
+    expect(server.writes()).toHaveLength(0);
+    await person.type(screen.getByLabelText(/^Route/), 'to the bridge');
+    await person.type(screen.getByLabelText(/^Weather and light/), 'dry');
     await person.click(document.body);
     await person.keyboard('y');
     await screen.findByText('All looked for');
@@ -79,6 +85,7 @@ describe('the road test', () => {
         found: 'seen',
         driver: 'Ilse Corrant',
         route: 'to the bridge',
+        weather: 'dry',
       },
     });
   });
