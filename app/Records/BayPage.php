@@ -9,14 +9,17 @@ use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Catalogue\Kit\Kit;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Facts\StanceDocument;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\People\Act;
+use Lumbro\Core\Planning\Need;
 use Lumbro\Core\Planning\Needs;
 use Lumbro\Core\SetUp\MeasuringPlan;
+use Lumbro\Core\SetUp\SpotRoom;
 use Lumbro\Core\SetUp\TaskContext;
 
 /** What the screens about bays show. */
@@ -38,6 +41,45 @@ final class BayPage
     }
 
     /**
+     * Targets that have no room where the car stands.
+     *
+     * @return list<array{sensor: string, says: Message}>
+     */
+    public static function hindrances(OrderFile $file): array
+    {
+        $kit = $file->row->bay === null ? null : $file->state()->kit();
+        if ($kit === null) {
+            return [];
+        }
+        $found = [];
+        foreach (self::contexts($file, $kit) as $context) {
+            $at = (new MeasuringPlan($context, []))->ground->nominal;
+            $says = SpotRoom::hindrance($context->bay, $at->x['target'], $at->y['target']);
+            if ($says !== null) {
+                $found[] = ['sensor' => $context->sensor->name, 'says' => $says];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<TaskContext> of each concerned sensor that has a card, as the car stands */
+    private static function contexts(OrderFile $file, Kit $kit): array
+    {
+        $state = $file->state();
+        $seen = Document::read(Bay::class, Node::stored($file->row->bay))->seenFrom($state->record->stance->stance ?? new Stance());
+        $contexts = [];
+        foreach ($state->concerned() as $sensor) {
+            $card = $file->journal->context->cards[$sensor->id] ?? null;
+            if ($card !== null) {
+                $contexts[] = new TaskContext($card, $state->sheet, $kit, $seen, array_keys($state->record->operations), $sensor, $state->forTask($sensor->id));
+            }
+        }
+
+        return $contexts;
+    }
+
+    /**
      * Where the car of an order stands and what fits there.
      *
      * @return array<string, mixed>
@@ -54,15 +96,7 @@ final class BayPage
         $bay = Document::read(Bay::class, Node::stored($file->row->bay));
         $state = $file->state();
         $stance = $state->record->stance->stance ?? new Stance();
-        $seen = $bay->seenFrom($stance);
-        $needs = [];
-        foreach ($state->concerned() as $sensor) {
-            $card = $file->journal->context->cards[$sensor->id] ?? null;
-            if ($card !== null) {
-                $context = new TaskContext($card, $state->sheet, $kit, $seen, array_keys($state->record->operations), $sensor, $state->forTask($sensor->id));
-                $needs[] = Needs::sensor($context, (new MeasuringPlan($context, []))->ground);
-            }
-        }
+        $needs = array_map(static fn(TaskContext $context): Need => Needs::sensor($context, (new MeasuringPlan($context, []))->ground), self::contexts($file, $kit));
 
         return [
             ...StanceDocument::write($bay, $stance, Needs::car($state->sheet), $needs, $search),

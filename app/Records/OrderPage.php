@@ -29,6 +29,7 @@ final class OrderPage
             'tasks' => TaskLines::of($file),
             'closing' => ClosingDocument::items($closing),
             'offers' => CardOffers::of($file),
+            'noRoom' => BayPage::hindrances($file),
             ...RecordFacts::order($file->journal),
             'waits' => OrderStateDocument::waits($closing->waitsFor()),
         ];

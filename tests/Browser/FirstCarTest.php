@@ -292,10 +292,10 @@ final class FirstCarTest extends RunCase
     /** The rear target has no room behind the car where it stands at first: that is said, and where there is room. */
     private function park(): void
     {
-        $this->by->press('Bay');
+        $this->browser->waitForText('[data-testid=no-room]', 'Rear left radar');
+        $this->by->press('Where the car stands');
         $this->browser->waitForText('main', 'does not fit');
         $this->by->press('Where had it better stand?');
-        $this->by->press('Show it on the plan');
         $this->by->press('It stands there');
         $this->settle();
         $this->browser->waitForText('main', 'Everything fits as it stands');

@@ -159,6 +159,7 @@ export function order(over: Partial<Order> = {}): Order {
     scans: [],
     conditions: [condition()],
     contradictions: [],
+    noRoom: [],
     others: [],
     closedBy: null,
     needs: [],

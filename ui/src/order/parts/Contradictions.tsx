@@ -15,9 +15,37 @@ export function Contradictions({
   order: Order;
   onShow: (part: PartId) => void;
 }) {
-  if (order.contradictions.length === 0) {
-    return null;
-  }
+  return (
+    <>
+      {order.noRoom.length > 0 && <NoRoom order={order} onShow={onShow} />}
+      {order.contradictions.length > 0 && <Both order={order} onShow={onShow} />}
+    </>
+  );
+}
+
+/** Targets that have no room where the car stands. */
+function NoRoom({ order, onShow }: { order: Order; onShow: (part: PartId) => void }) {
+  return (
+    <Box
+      component="section"
+      aria-label={say('screen.stance-card.title')}
+      data-testid="no-room"
+      sx={{ border: 3, borderColor: 'verdict.out', borderRadius: 1, p: 1.5, mb: 2 }}
+    >
+      <Typography variant="h3">{say('screen.stance-card.title')}</Typography>
+      {order.noRoom.map((found) => (
+        <Typography key={found.sensor} sx={{ mt: 0.5 }}>
+          <b>{found.sensor}</b>: {found.says}
+        </Typography>
+      ))}
+      <Button variant="outlined" sx={{ mt: 1, minHeight: 48 }} onClick={() => onShow('bay')}>
+        {say('screen.stance-card.where')}
+      </Button>
+    </Box>
+  );
+}
+
+function Both({ order, onShow }: { order: Order; onShow: (part: PartId) => void }) {
   return (
     <Box
       component="section"

@@ -136,6 +136,14 @@ export function StanceSheet({ file }: { file: StanceFile }) {
                 })}
               </Typography>
               <Button
+                variant="contained"
+                loading={isKeeping}
+                sx={{ mr: 1 }}
+                onClick={() => keep({ x: stance.x, y: stance.y, heading: stance.heading })}
+              >
+                {say('screen.stance-sheet.it-stands-there')}
+              </Button>
+              <Button
                 variant="outlined"
                 onClick={() => setPlaced({ x: stance.x, y: stance.y, heading: stance.heading })}
               >
