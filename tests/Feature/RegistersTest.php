@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Registers from foreign files and out again, the cars' register, and the rules with their history. */
 final class RegistersTest extends FeatureCase
@@ -145,12 +146,17 @@ final class RegistersTest extends FeatureCase
         return DB::table(['vehicles' => 'vehicle_sheets', 'kit' => 'kit_items', 'bays' => 'bays', 'cards' => 'procedure_cards'][$register])->count();
     }
 
+    /** @return TestResponse<Response> */
     private function sent(string $register, string $bytes): TestResponse
     {
         return $this->call('POST', "/api/registers/$register/files", server: ['HTTP_ACCEPT' => 'application/json'], content: $bytes);
     }
 
-    /** @param list<array<string, mixed>> $rows */
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return TestResponse<Response>
+     */
     private function look(string $register, array $rows, bool $take): TestResponse
     {
         return $this->postJson("/api/registers/$register/rows", ['id' => (string) Str::uuid7(), 'version' => 0, 'source' => 'our list.csv', 'rows' => $rows, 'take' => $take]);

@@ -22,6 +22,8 @@ final class Actions
     public function press(string $words): void
     {
         $button = $this->timed(fn() => $this->browser->button($words));
+        // As a finger pushes a sheet along until the button is whole.
+        $this->browser->driver->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$button]);
         $button->click();
         $this->presses++;
     }

@@ -21,7 +21,7 @@ export const LISTS: readonly FormList[] = [
         ...list,
         columns: [
           ...list.columns.slice(0, 3),
-          column('for', { kind: 'choice', choices: ['car', 'sensor'], said: 'rules.for' }),
+          column('for', { kind: 'choice', choices: ['car', 'sensor'], said: 'choice' }),
           ...list.columns.slice(3),
         ],
       };

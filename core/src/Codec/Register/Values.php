@@ -10,6 +10,7 @@ final readonly class Values
     /** @param array<string, string|float|list<string>> $all by column */
     public function __construct(public array $all) {}
 
+    /** Whether the row has something there. */
     public function has(string $column): bool
     {
         return isset($this->all[$column]);
