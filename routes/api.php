@@ -101,6 +101,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('cards', [CardController::class, 'index']);
     Route::post('cards', [CardController::class, 'enter'])->middleware('may:enter-card');
     Route::get('card-start/{task}', [CardController::class, 'start'])->whereUuid('task');
+    Route::get('vehicles/{family}/card-start/{sensor}', [CardController::class, 'startOfCar'])->whereUuid('family');
     Route::post('card-pages', [CardPageController::class, 'add'])->middleware('may:enter-card');
     Route::get('card-pages/{hash}', [CardPageController::class, 'show'])->where('hash', '[0-9a-f]{64}');
     Route::get('card-pages/{hash}/{number}', [CardPageController::class, 'image'])->where(['hash' => '[0-9a-f]{64}', 'number' => '[0-9]{1,3}']);

@@ -8,14 +8,20 @@ use App\Failure\Refusal;
 use App\Models\RepairOrder;
 use App\Models\User;
 use App\Models\VehicleSheet as SheetRow;
+use App\Records\BayPage;
+use App\Records\Moment;
 use App\Records\OrderFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Catalogue\Vehicle\TaughtCar;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Measure\StandardUncertainty;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\SetUp\KeptFloor;
 
 /** What a closed order's car showed is kept for the next of its kind: a new version of its sheet, by all such cars so far. */
 final class TeachSheet
@@ -24,7 +30,7 @@ final class TeachSheet
     private const CARS = 20;
 
     /**
-     * @return array{name: string, version: int, cars: int}
+     * @return array{name: string, version: int, cars: int, floor: bool}
      *
      * @throws Refusal where the order is open, or its sheet stands for itself
      */
@@ -38,7 +44,8 @@ final class TeachSheet
             throw Refusal::conflict('still-open', Message::of('vehicle.still-open'));
         }
 
-        return DB::transaction(function () use ($user, $order): array {
+        return DB::transaction(function () use ($user, $order, $file): array {
+            $floor = self::keepFloor($user, $file);
             $family = SheetRow::query()->where('shop_id', $user->shop_id)
                 ->where('id', RepairOrder::query()->where('shop_id', $user->shop_id)->where('id', $order)->value('vehicle_sheet_id'))->value('family');
             $sheets = SheetRow::query()->where('shop_id', $user->shop_id)->where('family', $family);
@@ -50,7 +57,7 @@ final class TeachSheet
             $document = json_encode(Document::write($taught), JSON_THROW_ON_ERROR);
             // The same cars teach the same: pressed twice, it is one version.
             if (Document::read(VehicleSheet::class, Node::parse($newest->document)) == $taught) {
-                return ['name' => $newest->name, 'version' => $newest->version, 'cars' => count($cars)];
+                return ['name' => $newest->name, 'version' => $newest->version, 'cars' => count($cars), 'floor' => $floor];
             }
             (clone $sheets)->update(['newest' => false]);
             SheetRow::query()->insert([
@@ -58,7 +65,26 @@ final class TeachSheet
                 'name' => $newest->name, 'document' => $document, 'person' => $user->name, 'reason' => 'taught', 'vins' => $newest->vins,
             ]);
 
-            return ['name' => $newest->name, 'version' => $newest->version + 1, 'cars' => count($cars)];
+            return ['name' => $newest->name, 'version' => $newest->version + 1, 'cars' => count($cars), 'floor' => $floor];
         });
+    }
+
+    /** A bay that keeps no survey of its floor keeps the one that this order's staffs made. */
+    private static function keepFloor(User $user, OrderFile $file): bool
+    {
+        $bay = $file->journal->context->bay;
+        $kit = $file->state()->kit();
+        if ($bay === null || $bay->survey !== null || $kit === null) {
+            return false;
+        }
+        $survey = KeptFloor::of($file->state()->sheet, $file->state()->record->floor, BayPage::sites($file, $kit), $file->state()->record->stance->stance ?? new Stance(), StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution), Moment::today(), $user->name);
+        if ($survey === null) {
+            return false;
+        }
+        DB::table('bays')->where('shop_id', $user->shop_id)->where('id', $file->row->bay_id)->update([
+            'document' => json_encode(Document::write(Copy::of($bay, ['survey' => $survey])), JSON_THROW_ON_ERROR), 'version' => DB::raw('version + 1'),
+        ]);
+
+        return true;
     }
 }

@@ -63,6 +63,18 @@ final class BayPage
         return $found;
     }
 
+    /** @return array<string, array{float, float}> sensor → where its target's foot is, mm in the vehicle frame */
+    public static function sites(OrderFile $file, Kit $kit): array
+    {
+        $sites = [];
+        foreach (self::contexts($file, $kit) as $context) {
+            $at = (new MeasuringPlan($context, []))->ground->nominal;
+            $sites[$context->sensor->id] = [$at->x['target'], $at->y['target']];
+        }
+
+        return $sites;
+    }
+
     /** @return list<TaskContext> of each concerned sensor that has a card, as the car stands */
     private static function contexts(OrderFile $file, Kit $kit): array
     {

@@ -210,10 +210,9 @@ final class DemoSeeder extends Seeder
         $state = $file->state();
         $item = $state->unanswered([...$file->context()->preparation, ...$state->plan->lineSteps()])[0];
         $this->write($user, $file, 'answer', match ($item->id) {
-            'tyres', 'level-floor' => ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair'],
+            'tyres', 'ride-height', 'level-floor' => ['item' => $item->id, 'answer' => 'on-word', 'word' => 'Wen Harrow, body repair'],
             'supply' => ['item' => $item->id, 'answer' => 'yes', 'values' => ['volt' => '13.2']],
             'fuel' => ['item' => $item->id, 'answer' => 'yes', 'values' => ['level' => '75']],
-            'ride-height' => ['item' => $item->id, 'answer' => 'yes', 'values' => array_map(strval(...), $file->context()->sheet->rideHeight ?? ['front' => 380.0, 'rear' => 385.0])],
             default => ['item' => $item->id, 'answer' => 'yes'],
         });
     }

@@ -29,6 +29,9 @@ final class FirstCarTest extends RunCase
     /** @var array<string, int> address of a card that was entered → how many actions it took */
     private array $cards = [];
 
+    /** Whether the first car has taught the next, its floor too. */
+    private bool $taught = false;
+
     /** Actions at the first car, and at the second. */
     private int $car = 0;
 
@@ -74,6 +77,8 @@ final class FirstCarTest extends RunCase
         $this->report();
         $this->by->press('Keep it for the next one');
         $this->browser->waitForText('[data-testid=teach]', 'begins with what one car showed');
+        $this->browser->waitForText('[data-testid=teach]', 'The bay keeps its floor');
+        $this->taught = true;
         $this->secondCar();
         $this->nothingIsSimulated();
         file_put_contents(dirname(__DIR__, 2) . '/var/log/first-day.txt', sprintf("First car: %d actions, its cards %s; second car: %d; %.0f s of waiting.\n", $this->car, implode(' and ', $this->cards), $this->second, $this->by->waited));
@@ -203,7 +208,10 @@ final class FirstCarTest extends RunCase
 
     private function scan(): void
     {
-        $this->by->fill('#scan-tool', 'Hand tool 3');
+        // The tool of the last scan on this device stands there.
+        if ($this->browser->find('#scan-tool')->getAttribute('value') === '') {
+            $this->by->fill('#scan-tool', 'Hand tool 3');
+        }
         $this->by->press('The tool shows no code');
         $this->settle();
     }
@@ -217,15 +225,27 @@ final class FirstCarTest extends RunCase
             $this->settle();
             $waits = $browser->text('[data-testid=waits]');
             $asked = $browser->text('[data-testid=condition] h1');
-            foreach (['#value-front-left' => '2.3', '#value-front-right' => '2,3', '#value-rear-left' => '2.1', '#value-rear-right' => '2.1', '#value-volt' => '13.1', '#value-level' => '70', '#value-front' => '381', '#value-rear' => '386'] as $field => $shown) {
-                if ($browser->has($field)) {
-                    $this->by->fill($field, $shown);
-                }
+            // Nobody has surveyed the floor before the first car.
+            if (str_starts_with($asked, 'The bay')) {
+                $this->by->press($this->taught ? 'Yes' : 'No');
+            } elseif ($this->typed()) {
+                // Enter in the last field says that it is so.
+            } else {
+                $this->by->press('I have looked');
             }
-            // Nobody has surveyed the floor.
-            $this->by->press(str_starts_with($asked, 'The bay') ? 'No' : 'Yes');
             $this->until('document.querySelector("[data-testid=waits]").innerText !== ' . json_encode($waits));
         }
+    }
+
+    /** The values that the present precondition has, as gauges show them. */
+    private function typed(): bool
+    {
+        $fields = array_filter(['#value-front-left' => '2.3', '#value-front-right' => '2,3', '#value-rear-left' => '2.1', '#value-rear-right' => '2.1', '#value-volt' => '13.1', '#value-level' => '70', '#value-front' => '381', '#value-rear' => '386'], $this->browser->has(...), ARRAY_FILTER_USE_KEY);
+        foreach ($fields as $field => $shown) {
+            $field === array_key_last($fields) ? $this->by->send($field, $shown) : $this->by->fill($field, $shown);
+        }
+
+        return $fields !== [];
     }
 
     /**
@@ -362,8 +382,7 @@ final class FirstCarTest extends RunCase
         if ($browser->has('#typed-azimuth')) {
             [$azimuth, $elevation] = $car->axis($task);
             $this->by->fill('#typed-azimuth', (string) $azimuth);
-            $this->by->fill('#typed-elevation', (string) $elevation);
-            $this->by->press('Record it');
+            $this->by->send('#typed-elevation', (string) $elevation);
 
             return 'run';
         }
@@ -423,10 +442,9 @@ final class FirstCarTest extends RunCase
             $this->until('document.querySelector("[data-testid=road-function] h1")?.innerText !== ' . json_encode($asked));
             $this->settle();
         }
-        $this->by->press('Owed');
+        $this->by->press('Back to what it waits for');
         $this->by->press('It has no others');
         $this->settle();
-        $this->by->press('Back to what it waits for');
         $this->by->press('Close the order');
         $this->settle();
     }

@@ -149,6 +149,7 @@ final class HardestOrderTest extends RunCase
         $this->assertAccessible('road test');
         self::assertSame([], $this->smallTargets());
         $browser->type('#road-route', 'Copper Lane to the river bridge');
+        $browser->type('#road-weather', 'dry, overcast');
         for ($i = 0; $i < 8 && $browser->has('[data-testid=road-function]'); $i++) {
             $asked = $browser->text('[data-testid=road-function] h1');
             $browser->driver->executeScript('document.activeElement.blur()');

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Str;
+use Tests\Support\Answers;
 use Tests\Support\ApiClient;
 use Tests\Support\Browser;
 use Tests\Support\HiddenBay;
@@ -112,7 +113,7 @@ abstract class SetUpCase extends BrowserCase
         [, $state] = $this->client()->get("/api/tasks/$task");
         foreach ([...$state['preparation'], ...$state['lineSteps']] as $question) {
             if ($question['answer'] === null) {
-                [$status] = $this->client()->write($task, 'answer', $state['version'], ['item' => $question['id'], 'answer' => 'yes']);
+                [$status] = $this->client()->write($task, 'answer', $state['version'], Answers::to($question['id']));
                 self::assertSame(200, $status);
             }
         }

@@ -45,6 +45,7 @@ export function App() {
         <Route path="/orders/:order/:sheet?/:detail?" element={<OrderScreen />} />
         <Route path="/cards" element={<CardList />} />
         <Route path="/cards/new/:task" element={<ShortCard />} />
+        <Route path="/vehicles/:family/card/:sensor" element={<ShortCard />} />
         <Route path="/cards/:card" element={<CardScreen />} />
         <Route path="/cards/:card/check" element={<CardCheck />} />
         <Route path="/cards/:card/edit" element={<CardEdit />} />

@@ -14,6 +14,7 @@ use App\Models\User;
 use App\Records\CardRegister;
 use App\Records\Moment;
 use App\Records\OrderFile;
+use App\Records\VehicleRegister;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -25,6 +26,8 @@ use Lumbro\Core\Catalogue\Card\CardEntry;
 use Lumbro\Core\Catalogue\Card\CardForm;
 use Lumbro\Core\Catalogue\Card\CardStart;
 use Lumbro\Core\Catalogue\Card\ProcedureCard;
+use Lumbro\Core\Catalogue\Vehicle\CarSensor;
+use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -142,10 +145,30 @@ final class CardController
         $file = OrderFile::open($user, $row->repair_order_id);
         $sheet = $file->state()->sheet;
         $sensor = $sheet->sensor($row->sensor) ?? throw Refusal::notFound('task');
+
+        return Answer::json([...self::begun($user, $sheet, $sensor), 'order' => $file->row->id]);
+    }
+
+    /** The same for a sensor of a car in the register, without any order. */
+    public function startOfCar(Request $request, string $family, string $sensor): JsonResponse
+    {
+        $user = Answer::user($request);
+        $row = VehicleRegister::query($user)->where('family', $family)->where('newest', true)->first() ?? throw Refusal::notFound('sheet');
+        $sheet = Document::read(VehicleSheet::class, Node::parse((string) $row->document));
+
+        return Answer::json([...self::begun($user, $sheet, $sheet->sensor($sensor) ?? throw Refusal::notFound('sheet')), 'order' => null]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function begun(User $user, VehicleSheet $sheet, CarSensor $sensor): array
+    {
         $words = new Words(Shop::query()->findOrFail($user->shop_id)->reader());
         $cautions = json_decode((string) file_get_contents(base_path('core/defaults/cautions.json')), true, 8, JSON_THROW_ON_ERROR);
 
-        return Answer::json(['document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'order' => $file->row->id, 'number' => $file->row->number, 'looksBack' => $sensor->looksBack(), 'ways' => CardAdjustment::WAYS, 'sources' => ['car' => $words->of('card.start.car'), 'usual' => $words->of('card.start.usual')]]);
+        return [
+            'document' => CardStart::of($sheet, $sensor, is_array($cautions) ? array_values(array_filter($cautions, is_string(...))) : []), 'looksBack' => $sensor->looksBack(),
+            'ways' => CardAdjustment::WAYS, 'sources' => ['car' => $words->of('card.start.car'), 'usual' => $words->of('card.start.usual')],
+        ];
     }
 
     /**

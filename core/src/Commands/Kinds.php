@@ -76,6 +76,7 @@ final class Kinds
             'owed-answer' => [OwedAnswered::class, AnswerOwed::class],
             'capture' => [Captured::class, Capture::class],
             'condition' => [ConditionAnswered::class, AnswerCondition::class],
+            'conditions' => [ConditionAnswered::class, AnswerConditions::class],
             'scan' => [ScanTaken::class, AnyLine::class, ['goesAlone' => true]],
             'figure' => [FigureMeasured::class, MeasureFigure::class],
             'detail' => [DetailNoted::class, NoteDetail::class],

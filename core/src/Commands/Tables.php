@@ -22,6 +22,13 @@ final class Tables
                 new F\Field('word', 'word', null, new F\Text(most: 80), optional: true),
                 new F\Field('values', 'values', null, new F\Members(of: new \Lumbro\Core\Journal\TypedFigure()), optional: true, usual: []),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\AnswerWish => new \Lumbro\Core\Commands\AnswerWish($kinds[0]->read($f['item']), $kinds[1]->read($f['answer']), F\Table::read($kinds[2], $f['word'] ?? null) ?? null, F\Table::read($kinds[3], $f['values'] ?? null) ?? [])),
+            \Lumbro\Core\Commands\ConditionItem::class => new F\Table(\Lumbro\Core\Commands\ConditionItem::class, [
+                new F\Field('item', 'item', null, new F\Id()),
+                new F\Field('sensor', 'sensor', null, new F\Id(), optional: true),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\ConditionItem => new \Lumbro\Core\Commands\ConditionItem($kinds[0]->read($f['item']), F\Table::read($kinds[1], $f['sensor'] ?? null) ?? null)),
+            \Lumbro\Core\Commands\ConditionsWish::class => new F\Table(\Lumbro\Core\Commands\ConditionsWish::class, [
+                new F\Field('items', 'items', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Commands\ConditionItem::class), most: 100)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Commands\ConditionsWish => new \Lumbro\Core\Commands\ConditionsWish($kinds[0]->read($f['items']))),
             \Lumbro\Core\Commands\CorrectionWish::class => new F\Table(\Lumbro\Core\Commands\CorrectionWish::class, [
                 new F\Field('way', 'way', null, new F\Choice(words: ['screws', 'mirror spots'])),
                 new F\Field('turns', 'turns', null, new F\Members(of: new F\Number(least: -50.0, most: 50.0)), optional: true),

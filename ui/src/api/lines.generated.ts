@@ -39,6 +39,15 @@ export type ConditionAnswered = {
   values?: Readonly<Record<string, string>>;
 };
 
+export type ConditionItem = {
+  item: string;
+  sensor?: string;
+};
+
+export type ConditionsWish = {
+  items: readonly (ConditionItem)[];
+};
+
 export type CorrectionWish = {
   way: 'screws' | 'mirror spots';
   turns?: Readonly<Record<string, number>>;
@@ -286,6 +295,7 @@ export type Wish =
   | { kind: 'owed-answer'; payload: OwedAnswered }
   | { kind: 'capture'; payload: Captured }
   | { kind: 'condition'; payload: ConditionAnswered }
+  | { kind: 'conditions'; payload: ConditionsWish }
   | { kind: 'scan'; payload: ScanTaken }
   | { kind: 'figure'; payload: FigureMeasured }
   | { kind: 'detail'; payload: DetailNoted }
@@ -331,6 +341,7 @@ export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = {
   "owed-answer": true,
   "capture": true,
   "condition": true,
+  "conditions": true,
   "scan": true,
   "figure": true,
   "detail": true,

@@ -55,10 +55,17 @@ const MORE: readonly [Code, Code][] = [
 
 /** A card from the maker's page: the page on one side, its figures on the other. */
 export function ShortCard() {
-  const { task = '' } = useParams();
+  const { task, family = '', sensor = '' } = useParams();
   const start = useQuery({
-    queryKey: ['card-start', task],
-    queryFn: () => answer(client.GET('/api/card-start/{task}', { params: { path: { task } } })),
+    queryKey: ['card-start', task ?? `${family}/${sensor}`],
+    queryFn: () =>
+      task === undefined
+        ? answer(
+            client.GET('/api/vehicles/{family}/card-start/{sensor}', {
+              params: { path: { family, sensor } },
+            }),
+          )
+        : answer(client.GET('/api/card-start/{task}', { params: { path: { task } } })),
     staleTime: Infinity,
   });
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => answer(client.GET('/api/kit')) });
@@ -74,9 +81,10 @@ export function ShortCard() {
   });
   return (
     <Form
-      key={task}
-      task={task}
-      order={start.data.order}
+      key={task ?? `${family}-${sensor}`}
+      kept={task ?? `${family}-${sensor}`}
+      task={task ?? null}
+      back={start.data.order === null ? `/vehicles/${family}` : `/orders/${start.data.order}`}
       start={{ ...start.data, document: start.data.document as Doc }}
       ways={start.data.ways}
       targets={targets}
@@ -86,15 +94,19 @@ export function ShortCard() {
 }
 
 function Form({
+  kept,
   task,
-  order,
+  back,
   start,
   ways,
   targets,
   person,
 }: {
-  task: string;
-  order: string;
+  /** What the typed card is kept under. */
+  kept: string;
+  /** The task it is for; null where it is for a car of the register. */
+  task: string | null;
+  back: string;
   start: Start;
   ways: readonly string[];
   targets: readonly KitTarget[];
@@ -103,7 +115,7 @@ function Form({
   const { looksBack } = start;
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [typed, setTyped, forget] = useKept<Typed>(`short-card-${task}`, () => ({
+  const [typed, setTyped, forget] = useKept<Typed>(`short-card-${kept}`, () => ({
     id: uuid7(),
     page: null,
     source: '',
@@ -147,7 +159,7 @@ function Form({
               screwList === undefined || typed.way !== 'screws'
                 ? document
                 : finished(document, screwList),
-            task,
+            ...(task === null ? {} : { task }),
           },
         }),
       );
@@ -492,7 +504,7 @@ function Form({
               color="inherit"
               onClick={() => {
                 forget();
-                void navigate(`/orders/${order}`);
+                void navigate(back);
               }}
             >
               {say('screen.leave-it')}

@@ -89,7 +89,6 @@ export function FileRow({
             <TextField
               key={known.id}
               id={`cell-${number}-${known.id}`}
-              size="small"
               label={known.label}
               required={known.required}
               value={cells[known.id] ?? ''}

@@ -57,7 +57,7 @@ export function RuleTrial({ document }: { document: Doc }) {
           />
         ))}
         {done.length > 0 && (
-          <Button color="inherit" size="small" onClick={() => setDone([])}>
+          <Button color="inherit" onClick={() => setDone([])}>
             {say('screen.rules.trial-clear')}
           </Button>
         )}

@@ -207,7 +207,6 @@ function Book({ rules }: { rules: Rules }) {
               label={say('screen.rules.reason')}
               value={kept.reason}
               onChange={(event) => setKept({ ...kept, reason: event.target.value })}
-              size="small"
               sx={{ flex: 1, minWidth: 200 }}
               slotProps={{ htmlInput: { maxLength: 300 } }}
             />

@@ -13,17 +13,20 @@ export function ValueFields({
   values,
   typed,
   onType,
+  onEnter,
 }: {
   values: Value[];
   typed: Record<string, string>;
   onType: (typed: Record<string, string>) => void;
+  /** Enter in the last field: what was typed is what it is. */
+  onEnter?: () => void;
 }) {
   if (values.length === 0) {
     return null;
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1.5 }}>
-      {values.map((value) => (
+      {values.map((value, i) => (
         <TextField
           key={value.id}
           id={`value-${value.id}`}
@@ -31,6 +34,12 @@ export function ValueFields({
           value={typed[value.id] ?? ''}
           onChange={(event) => onType({ ...typed, [value.id]: event.target.value })}
           helperText={value.wanted ?? ' '}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && onEnter && i === values.length - 1) {
+              event.preventDefault();
+              onEnter();
+            }
+          }}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 20, autoComplete: 'off' } }}
         />
       ))}

@@ -18,6 +18,7 @@ import { at, numeric, textOf, withValue, type Doc } from '../cards/document';
 import { withUnit } from '../cards/labels';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { RowsEditor } from '../cards/RowsEditor';
+import { useMay } from '../session/usePerson';
 import { useKept } from '../sheet/useKept';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
@@ -62,6 +63,7 @@ function Sheet({ vehicle }: { vehicle: Vehicle }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const words = useWords();
+  const may = useMay();
   const [kept, setKept, forget] = useKept<{ doc: Doc; vins: string; from: From; said: string }>(
     `vehicle-${vehicle.family}-${vehicle.version}`,
     () => ({
@@ -236,6 +238,28 @@ function Sheet({ vehicle }: { vehicle: Vehicle }) {
           </>
         )}
       </Box>
+      {may('enter-card') && (
+        <Box
+          component="section"
+          aria-label={say('screen.vehicle.cards')}
+          sx={{ mt: 3, display: 'flex', gap: 1, flexWrap: 'wrap' }}
+        >
+          <Typography variant="h2" sx={{ width: '100%' }}>
+            {say('screen.vehicle.cards')}
+          </Typography>
+          {rowsOf(vehicle.document as Doc, SENSORS).map((sensor) => (
+            <Button
+              key={textOf(sensor['id'])}
+              component={Link}
+              to={`/vehicles/${vehicle.family}/card/${textOf(sensor['id'])}`}
+              variant="outlined"
+              sx={{ minHeight: 48 }}
+            >
+              {textOf(sensor['name'])}
+            </Button>
+          ))}
+        </Box>
+      )}
       <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
         {say('screen.vehicle.versions')}
       </Typography>

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { answer, client } from '../../api/client';
 import type { Order } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
@@ -38,6 +39,7 @@ export function TeachSheet({ order }: { order: Order }) {
       {teach.isSuccess ? (
         <Typography role="status" sx={{ mt: 1 }}>
           {say('screen.teach-sheet.done', { name: teach.data.name, cars: teach.data.cars })}
+          {teach.data.floor && ` ${say('screen.teach-sheet.floor')}`}
         </Typography>
       ) : (
         <Button
@@ -48,6 +50,23 @@ export function TeachSheet({ order }: { order: Order }) {
         >
           {say('screen.teach-sheet.keep')}
         </Button>
+      )}
+      {order.tasks.some((task) => task.card !== null) && (
+        <Typography sx={{ mt: 1.5 }}>{say('screen.teach-sheet.cards')}</Typography>
+      )}
+      {order.tasks.map(
+        (task) =>
+          task.card !== null && (
+            <Button
+              key={task.task}
+              component={Link}
+              to={`/cards/${task.card}/copy`}
+              color="inherit"
+              sx={{ minHeight: 48 }}
+            >
+              {say('screen.teach-sheet.copy', { sensor: task.name })}
+            </Button>
+          ),
       )}
       {teach.isError && (
         <Typography role="alert" color="error" sx={{ mt: 1 }}>

@@ -27,6 +27,8 @@ const FIELDS = [
   ['status', 'screen.typed-codes.status', 60],
 ] as const;
 
+const LAST = 'scanned-with';
+
 /** A scan as it stands on the tool's own screen: typed row by row, or pasted and looked through. */
 export function TypedCodes({
   name,
@@ -38,7 +40,8 @@ export function TypedCodes({
   onTake: (scan: TypedScan) => void;
 }) {
   const [typed, setTyped] = useKept<Typed>(`codes-${name}`, () => ({
-    tool: '',
+    // The tool that was read last on this device.
+    tool: localStorage.getItem(LAST) ?? '',
     voltage: '',
     paste: '',
     codes: [],
@@ -73,7 +76,10 @@ export function TypedCodes({
           label={say('screen.typed-codes.tool')}
           required
           value={typed.tool}
-          onChange={(event) => set({ tool: event.target.value })}
+          onChange={(event) => {
+            localStorage.setItem(LAST, event.target.value);
+            set({ tool: event.target.value });
+          }}
           slotProps={{ htmlInput: { maxLength: 120 } }}
         />
         <TextField

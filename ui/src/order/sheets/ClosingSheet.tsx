@@ -9,6 +9,7 @@ import { clock } from '../../words/moments';
 import { useMay } from '../../session/usePerson';
 import { Sheet } from '../../sheet/Sheet';
 import { Links } from '../parts/Links';
+import { OtherSensors } from '../parts/OtherSensors';
 import { PARTS } from '../parts/parts';
 import { TeachSheet } from '../parts/TeachSheet';
 import { reportPath, REPORTS, type ReportKind } from '../parts/ReportView';
@@ -81,6 +82,7 @@ export function ClosingSheet({
           </Box>
         ))}
       </Sheet>
+      {open.some((item) => item.id === 'others') && <OtherSensors order={order} file={file} />}
       {open.length === 0 && !unclosed && <TeachSheet order={order} />}
       <Box
         component="section"

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import type { Condition, Order } from '../../api/types';
@@ -19,6 +20,10 @@ export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile
   const present =
     order.conditions.find((condition) => key(condition) === chosen) ??
     order.conditions.find((condition) => condition.answer === null);
+  // Whoever has looked at all of them says so once; what has a value is answered by itself.
+  const plain = order.conditions.filter(
+    (condition) => condition.answer === null && condition.values.length === 0,
+  );
   return (
     <>
       {present ? (
@@ -42,6 +47,27 @@ export function ConditionsSheet({ order, file }: { order: Order; file: OrderFile
               : say('screen.tap-line-answer-it')
           }
         />
+      )}
+      {plain.length > 1 && (
+        <Button
+          variant="outlined"
+          fullWidth
+          disabled={file.isWriting}
+          sx={{ mb: 2, minHeight: 48 }}
+          onClick={() =>
+            file.note({
+              kind: 'conditions',
+              payload: {
+                items: plain.map(({ item, sensor }) => ({
+                  item,
+                  ...(sensor === null ? {} : { sensor }),
+                })),
+              },
+            })
+          }
+        >
+          {say('screen.conditions-sheet.all-yes', { count: plain.length })}
+        </Button>
       )}
       <Box
         component="ul"
@@ -161,7 +187,12 @@ function ConditionForm({
       note={`${condition.sensorName ? `${condition.sensorName}. ` : ''}${condition.blocks ? `${say('screen.not-met-it-bars')} ` : `${say('screen.not-met-it-warning')} `}${condition.why}`}
       testId="condition"
     >
-      <ValueFields values={condition.values} typed={values} onType={setValues} />
+      <ValueFields
+        values={condition.values}
+        typed={values}
+        onType={setValues}
+        onEnter={() => record('yes')}
+      />
       <AnswerButtons busy={file.isWriting} onAnswer={record} />
       {condition.source !== '' && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
