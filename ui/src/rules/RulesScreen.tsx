@@ -78,7 +78,12 @@ function Book({ rules }: { rules: Rules }) {
     mutationFn: (document: Doc) =>
       answer(
         client.POST('/api/shop-rules', {
-          body: { id: uuid7(), version: rules.version, document, reason: kept.reason.trim() },
+          body: {
+            id: uuid7(),
+            version: rules.version,
+            document,
+            ...(kept.reason.trim() === '' ? {} : { reason: kept.reason.trim() }),
+          },
         }),
       ),
     onSuccess: (saved) => {
