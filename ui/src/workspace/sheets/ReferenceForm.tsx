@@ -28,8 +28,12 @@ export function ReferenceForm({
   sealed: boolean;
 }) {
   const { reference } = state.method;
-  const [line, setLine] = useState<ReferenceId>(reference.line);
-  const [reason, setReason] = useState(reference.reason ?? '');
+  // What this card was taken for the last time on this device stands there, for whoever agrees.
+  const last = chosenBefore(state.card.title);
+  const [line, setLine] = useState<ReferenceId>(
+    reference.from === 'nobody' && last ? last.line : reference.line,
+  );
+  const [reason, setReason] = useState(reference.reason ?? last?.reason ?? '');
   // It is the present call: without it nobody knows what the card's values mean.
   const asked = state.present.kind === 'line' && state.present.why !== null;
   const refused =
@@ -66,7 +70,12 @@ export function ReferenceForm({
           sx={{ display: 'grid', gap: 1, mt: 1 }}
           onSubmit={(event) => {
             event.preventDefault();
-            task.write({ kind: 'reference', payload: { reference: line, reason: reason.trim() } });
+            const payload = { reference: line, reason: reason.trim() };
+            localStorage.setItem(
+              `reference ${state.card.title}`,
+              JSON.stringify({ line, reason: payload.reason }),
+            );
+            task.write({ kind: 'reference', payload });
           }}
         >
           <ToggleButtonGroup
@@ -99,4 +108,13 @@ export function ReferenceForm({
       )}
     </Box>
   );
+}
+
+function chosenBefore(card: string): { line: ReferenceId; reason: string } | null {
+  const kept = localStorage.getItem(`reference ${card}`);
+  if (kept === null) {
+    return null;
+  }
+  const read = JSON.parse(kept) as { line: ReferenceId; reason: string };
+  return read.line in LINES ? read : null;
 }
