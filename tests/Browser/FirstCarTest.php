@@ -132,7 +132,7 @@ final class FirstCarTest extends RunCase
     private function nothingIsSimulated(): void
     {
         $owner = TestDatabase::owner(self::$server->database);
-        self::assertSame('2', TestDatabase::one($owner, 'select count(*) from sealed_records'));
+        self::assertSame('4', TestDatabase::one($owner, 'select count(*) from sealed_records'));
         foreach (['sealed_records' => 'record', 'order_events' => 'payload', 'record_events' => 'payload'] as $table => $column) {
             self::assertSame('0', TestDatabase::one($owner, "select count(*) from $table where lower($column::text) like '%simulated%' or lower($column::text) like '%bench scan%'"), $table);
         }
