@@ -313,7 +313,7 @@ final class FirstCarTest extends RunCase
     private function park(): void
     {
         $this->browser->waitForText('[data-testid=no-room]', 'Rear left radar');
-        $this->by->press('Where the car stands');
+        $this->by->press('The target has no room');
         $this->browser->waitForText('main', 'does not fit');
         $this->by->press('Where had it better stand?');
         $this->by->press('It stands there');

@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
 import Typography from '@mui/material/Typography';
 import type { Order, PartId } from '../../api/types';
 import { clock } from '../../words/moments';
@@ -23,25 +24,28 @@ export function Contradictions({
   );
 }
 
-/** Targets that have no room where the car stands. */
+/** Targets that have no room where the car stands: one line on every part, and the way to where it is settled. */
 function NoRoom({ order, onShow }: { order: Order; onShow: (part: PartId) => void }) {
   return (
-    <Box
-      component="section"
-      aria-label={say('screen.stance-card.title')}
+    <ButtonBase
       data-testid="no-room"
-      sx={{ border: 3, borderColor: 'verdict.out', borderRadius: 1, p: 1.5, mb: 2 }}
+      onClick={() => onShow('bay')}
+      sx={{
+        display: 'block',
+        width: '100%',
+        textAlign: 'left',
+        border: 3,
+        borderColor: 'verdict.out',
+        borderRadius: 1,
+        px: 1.5,
+        py: 1,
+        mb: 2,
+        minHeight: 48,
+      }}
     >
-      <Typography variant="h3">{say('screen.stance-card.title')}</Typography>
-      {order.noRoom.map((found) => (
-        <Typography key={found.sensor} sx={{ mt: 0.5 }}>
-          <b>{found.sensor}</b>: {found.says}
-        </Typography>
-      ))}
-      <Button variant="outlined" sx={{ mt: 1, minHeight: 48 }} onClick={() => onShow('bay')}>
-        {say('screen.stance-card.where')}
-      </Button>
-    </Box>
+      <b>{say('screen.stance-card.title')}</b>:{' '}
+      {order.noRoom.map((found) => found.sensor).join(', ')}
+    </ButtonBase>
   );
 }
 
