@@ -54,7 +54,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('shop-rules.json', [RulesController::class, 'export']);
     Route::post('shop-rules', [RulesController::class, 'save'])->middleware('may:register');
     Route::post('shop-rules/back', [RulesController::class, 'back'])->middleware('may:register');
-    Route::post('shop-rules/trial', [RulesController::class, 'trial']);
+    Route::post('shop-rules/trial', [RulesController::class, 'trial'])->middleware('may:order');
     Route::get('vehicles', [VehicleController::class, 'index']);
     Route::prefix('vehicles/{family}')->whereUuid('family')->group(static function (): void {
         Route::get('', [VehicleController::class, 'show']);

@@ -181,6 +181,12 @@ final class HardestOrderTest extends RunCase
             $this->until('document.querySelector("[data-testid=closing]").innerText !== ' . json_encode($before) . ' && document.querySelector("[data-testid=closing] textarea") === null');
             $this->settle();
         }
+        if ($browser->has('[data-testid=others]')) {
+            $browser->press('It has no others');
+            $this->settle();
+        }
+        $browser->press('Close the order');
+        $this->settle();
     }
 
     /** All three, on the screen and as PDF: drawn to pictures, none of them empty, the seals readable by a camera. */

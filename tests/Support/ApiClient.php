@@ -75,9 +75,12 @@ final class ApiClient
         foreach (array_filter($page['captures'], static fn(array $capture): bool => in_array($capture['state'], ['now', 'missed'], true)) as $capture) {
             $note('capture', ['sensor' => $capture['sensor'], 'item' => $capture['item'], 'reason' => 'not on this car']);
         }
-        [$status, $stance] = $this->get("/api/repair-orders/$order/stance?search=1");
-        if ($status === 200 && $stance['suggested'] !== [] && array_filter($stance['now']['fits'], static fn(array $fit): bool => ! $fit['holds']) !== []) {
-            $note('stance', array_intersect_key($stance['suggested'][0], ['x' => 0, 'y' => 0, 'heading' => 0]));
+        if ($page['noRoom'] !== []) {
+            [$status, $stance] = $this->get("/api/repair-orders/$order/stance?search=1");
+            $places = [...($status === 200 ? array_map(static fn(array $one): array => array_intersect_key($one, ['x' => 0, 'y' => 0, 'heading' => 0]), $stance['suggested']) : []), ['x' => 1800, 'y' => 0, 'heading' => 0]];
+            while ($page['noRoom'] !== [] && $places !== []) {
+                $note('stance', array_shift($places));
+            }
         }
     }
 
