@@ -75,12 +75,13 @@ final class ApiClient
         foreach (array_filter($page['captures'], static fn(array $capture): bool => in_array($capture['state'], ['now', 'missed'], true)) as $capture) {
             $note('capture', ['sensor' => $capture['sensor'], 'item' => $capture['item'], 'reason' => 'not on this car']);
         }
-        if ($page['noRoom'] !== []) {
-            [$status, $stance] = $this->get("/api/repair-orders/$order/stance?search=1");
-            $places = [...($status === 200 ? array_map(static fn(array $one): array => array_intersect_key($one, ['x' => 0, 'y' => 0, 'heading' => 0]), $stance['suggested']) : []), ['x' => 1800, 'y' => 0, 'heading' => 0]];
-            while ($page['noRoom'] !== [] && $places !== []) {
-                $note('stance', array_shift($places));
+        [$status, $stance] = $this->get("/api/repair-orders/$order/stance?search=1");
+        $places = $status === 200 ? array_map(static fn(array $one): array => array_intersect_key($one, ['x' => 0, 'y' => 0, 'heading' => 0]), $stance['suggested']) : [];
+        foreach ([...$places, ['x' => 1800, 'y' => 0, 'heading' => 0]] as $place) {
+            if ($this->get("/api/repair-orders/$order")[1]['noRoom'] === []) {
+                return;
             }
+            $note('stance', $place);
         }
     }
 

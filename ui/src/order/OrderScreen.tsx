@@ -154,7 +154,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
               {say('screen.order-screen.back-what-it-waits')}
             </Button>
           )}
-          <Contradictions order={order} onShow={show} />
+          <Contradictions order={order} shown={part} onShow={show} />
           {part === 'work' && <WorkSheet order={order} file={file} />}
           {part === 'owed' && (
             <OwedSheet order={order} file={file} chosen={sensor} onChoose={choose} />

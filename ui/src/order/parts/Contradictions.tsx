@@ -11,14 +11,17 @@ type Statement = Order['contradictions'][number]['one'];
 /** Statements of the order that cannot both be true, side by side, each with who said it and the way to say it again. */
 export function Contradictions({
   order,
+  shown,
   onShow,
 }: {
   order: Order;
+  /** The part that is on the screen. */
+  shown: PartId;
   onShow: (part: PartId) => void;
 }) {
   return (
     <>
-      {order.noRoom.length > 0 && <NoRoom order={order} onShow={onShow} />}
+      {order.noRoom.length > 0 && shown !== 'bay' && <NoRoom order={order} onShow={onShow} />}
       {order.contradictions.length > 0 && <Both order={order} onShow={onShow} />}
     </>
   );
