@@ -21,6 +21,7 @@ use Lumbro\Core\Facts\OwedDocument;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Method\Minutes;
 use Lumbro\Core\People\Act;
 
 /** The shop's rules: what they are, what they were, and what they would say. */
@@ -81,6 +82,6 @@ final class RulesController
     /** @return array<string, mixed> */
     private static function page(User $user): array
     {
-        return [...RulesBook::now($user->shop_id), 'defaults' => RulesBook::defaults(), 'history' => RulesBook::history($user->shop_id), 'usual' => array_filter(get_object_vars(new Policy()), is_scalar(...)), 'mayEdit' => $user->may(Act::Register)];
+        return [...RulesBook::now($user->shop_id), 'defaults' => RulesBook::defaults(), 'history' => RulesBook::history($user->shop_id), 'usual' => [...array_filter(get_object_vars(new Policy()), is_scalar(...)), ...array_combine(array_map(static fn(string $name): string => "minutes.$name", array_keys(Minutes::SET_UPS)), Minutes::SET_UPS)], 'mayEdit' => $user->may(Act::Register)];
     }
 }

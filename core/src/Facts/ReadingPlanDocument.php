@@ -34,7 +34,7 @@ final class ReadingPlanDocument
     /** @return array<string, mixed>|null the plan that was taken */
     public static function taken(MeasuringPlan $plan): ?array
     {
-        return $plan->planned === [] ? null : ['readings' => self::readings($plan->planned, $plan), 'count' => count($plan->planned), 'minutes' => Prospects::minutes($plan->planned)];
+        return $plan->planned === [] ? null : ['readings' => self::readings($plan->planned, $plan), 'count' => count($plan->planned), 'minutes' => Prospects::minutes($plan->planned, $plan->context->policy()->minutes)];
     }
 
     /** @return array<string, mixed> */

@@ -33,6 +33,18 @@ final class Minutes
     /** The same once more, its tools being at hand. */
     private const AGAIN = 0.6;
 
+    /**
+     * Set-up → minutes in this shop.
+     *
+     * @param array<string, float> $own where they are not the usual ones
+     *
+     * @return array<string, float>
+     */
+    public static function setUps(array $own): array
+    {
+        return [...self::SET_UPS, ...$own];
+    }
+
     /** What has to be put up before a reading of this name; null where its instrument is taken out of the pocket. */
     public static function setUp(string $id): ?string
     {

@@ -121,7 +121,7 @@ final class Hiding
         $search = new Completion($this->placement->solution, $candidates, [], $this->ways($ids));
         foreach (self::HANDS as $hands) {
             $tolerances = $this->tolerances($this->plan->respects(), $hands);
-            $found = $tolerances === null ? null : $search->cheapest([...array_values($tolerances), ...$this->axes([], [], true)], $costs, array_map(Minutes::setUp(...), $ids), Minutes::SET_UPS);
+            $found = $tolerances === null ? null : $search->cheapest([...array_values($tolerances), ...$this->axes([], [], true)], $costs, array_map(Minutes::setUp(...), $ids), Minutes::setUps($this->context->policy()->minutes));
             if ($found !== null) {
                 return $this->named(array_map(static fn(int $i): string => $ids[$i], $found));
             }

@@ -143,7 +143,7 @@ final readonly class Prospects
     {
         $whole = (new SetUp($context, $plan, []))->foreseen($pool);
 
-        return new Prospect($school, $school === null ? self::needed($plan, $whole ?? []) : [$school], $alone, $respects, $axes, $whole, self::minutes($whole ?? $alone));
+        return new Prospect($school, $school === null ? self::needed($plan, $whole ?? []) : [$school], $alone, $respects, $axes, $whole, self::minutes($whole ?? $alone, $plan->context->policy()->minutes));
     }
 
     /**
@@ -176,13 +176,14 @@ final readonly class Prospects
     /**
      * Readings and staffs with all that has to be put up for them.
      *
-     * @param list<string> $ids
+     * @param list<string>         $ids
+     * @param array<string, float> $own minutes of the shop's own, by what has to be put up
      */
-    public static function minutes(array $ids): float
+    public static function minutes(array $ids, array $own = []): float
     {
         $setUps = array_filter(array_map(Minutes::setUp(...), $ids), is_string(...));
 
-        return array_sum(array_map(Minutes::of(...), $ids)) + array_sum(array_intersect_key(Minutes::SET_UPS, array_flip($setUps)));
+        return array_sum(array_map(Minutes::of(...), $ids)) + array_sum(array_intersect_key(Minutes::setUps($own), array_flip($setUps)));
     }
 
     /**

@@ -19,6 +19,8 @@ const whole = (key: string): FormColumn => ({
   choices: [],
   said: 'choice',
 });
+/** What has to be put up before some readings can be taken. */
+const SET_UPS = ['line', 'stand-laser', 'hub-plumbs', 'squares', 'wheel-lasers', 'rig', 'level'];
 const POLICY = [...['readings', 'most', 'rounds'].map(whole), ...policyColumns];
 
 /** What the shop settles beforehand: readings near a limit, what may hide, instruments that are overdue. */
@@ -45,7 +47,7 @@ export function PolicyForm({
       onChange={(event) =>
         onChange(
           withValue(
-            doc,
+            pointer.startsWith('/policy') ? begun(doc, usual) : doc,
             pointer,
             event.target.value === ''
               ? undefined
@@ -100,6 +102,19 @@ export function PolicyForm({
           ),
         )}
       </Box>
+      <Typography variant="h3">{say('screen.rules.durations')}</Typography>
+      <Typography color="text.secondary" sx={{ mb: 1.5 }}>
+        {say('screen.rules.durations-hint')}
+      </Typography>
+      <Box sx={grid}>
+        {SET_UPS.map((name) =>
+          field(
+            `/policy/minutes/${name}`,
+            { ...whole(`minutes.${name}`), unit: 'min' },
+            words.of(`rules.minutes.${name}`),
+          ),
+        )}
+      </Box>
       <Typography variant="h3">{say('screen.rules.overdue')}</Typography>
       <Box sx={{ ...grid, mt: 1.5 }}>
         <TextField
@@ -120,5 +135,16 @@ export function PolicyForm({
         {field('/overdue/widening', whole('widening'), say('screen.rules.widening'))}
       </Box>
     </>
+  );
+}
+
+/** A policy of the shop's own begins as the usual one. */
+function begun(doc: Doc, usual: Readonly<Record<string, string | number>>): Doc {
+  return ['readings', 'most', 'rounds', 'unproven'].reduce(
+    (made, key) =>
+      at(made, `/policy/${key}`) === undefined && usual[key] !== undefined
+        ? withValue(made, `/policy/${key}`, usual[key])
+        : made,
+    doc,
   );
 }
