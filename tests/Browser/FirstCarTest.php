@@ -369,6 +369,7 @@ final class FirstCarTest extends RunCase
             return "staff $place";
         }
         if ($browser->has('[data-testid=signs]')) {
+            $this->assertAccessible('a tool’s signs');
             $this->by->press('+');
             $this->by->press('+');
 
@@ -446,6 +447,7 @@ final class FirstCarTest extends RunCase
             $this->settle();
         }
         $this->by->press('Back to what it waits for');
+        $this->assertAccessible('what keeps an order open');
         $this->by->press('It has no others');
         $this->settle();
         $this->by->press('Close the order');
