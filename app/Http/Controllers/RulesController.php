@@ -22,6 +22,7 @@ use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Owed;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Method\Minutes;
+use Lumbro\Core\Method\SlipBounds;
 use Lumbro\Core\People\Act;
 
 /** The shop's rules: what they are, what they were, and what they would say. */
@@ -82,6 +83,14 @@ final class RulesController
     /** @return array<string, mixed> */
     private static function page(User $user): array
     {
-        return [...RulesBook::now($user->shop_id), 'defaults' => RulesBook::defaults(), 'history' => RulesBook::history($user->shop_id), 'usual' => [...array_filter(get_object_vars(new Policy()), is_scalar(...)), ...array_combine(array_map(static fn(string $name): string => "minutes.$name", array_keys(Minutes::SET_UPS)), Minutes::SET_UPS)], 'mayEdit' => $user->may(Act::Register)];
+        return [...RulesBook::now($user->shop_id), 'defaults' => RulesBook::defaults(), 'history' => RulesBook::history($user->shop_id), 'usual' => self::usual(), 'mayEdit' => $user->may(Act::Register)];
+    }
+
+    /** @return array<string, mixed> what holds of the policy where the shop says nothing, by the names of its fields */
+    private static function usual(): array
+    {
+        $named = static fn(string $part, array $values): array => array_combine(array_map(static fn(string $name): string => "$part.$name", array_map(strval(...), array_keys($values))), $values);
+
+        return [...array_filter(get_object_vars(new Policy()), is_scalar(...)), ...$named('slips', SlipBounds::of(null)), ...$named('minutes', Minutes::SET_UPS)];
     }
 }

@@ -23,7 +23,9 @@ export function TopBar({ children }: { children?: ReactNode }) {
         alignItems: 'center',
         gap: 2,
         px: 2,
-        height: 56,
+        // On a narrow screen the ways to other screens take a row of their own.
+        minHeight: 56,
+        flexWrap: { xs: children === undefined ? 'wrap' : 'nowrap', md: 'nowrap' },
         flexShrink: 0,
         borderBottom: 1,
         borderColor: 'divider',
@@ -39,13 +41,20 @@ export function TopBar({ children }: { children?: ReactNode }) {
       >
         {say('screen.lumbro')}
       </Button>
-      <Box sx={{ flex: 1, minWidth: 0 }}>
+      <Box
+        sx={{
+          flex: 1,
+          minWidth: 0,
+          ...(children === undefined
+            ? { order: { xs: 1, md: 0 }, flexBasis: { xs: '100%', md: 0 } }
+            : {}),
+        }}
+      >
         {children ?? (
           <Box
             component="nav"
             aria-label={say('screen.top-bar.screens')}
-            // Where there is no room for all of them they are pushed along, and cover nothing.
-            sx={{ display: 'flex', gap: 0.5, overflowX: 'auto' }}
+            sx={{ display: 'flex', gap: 0.5, flexWrap: { xs: 'wrap', lg: 'nowrap' } }}
           >
             {[
               ['/', say('screen.today')],
