@@ -344,6 +344,8 @@ final class FirstCarTest extends RunCase
             $told .= "$what, ";
             if ($what === 'sealed') {
                 $browser->waitForText('[data-testid=sealed]', 'Nothing more can be added');
+                // What comes next is said: the other sensor, or what the order waits for.
+                $browser->waitForText('[data-testid=next]', $height < 600 ? 'Rear left radar' : 'To the order');
                 file_put_contents(dirname(__DIR__, 2) . '/var/log/first-day-steps.txt', $this->by->sum() . ": $told\n", FILE_APPEND);
 
                 return;
