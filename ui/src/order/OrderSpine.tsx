@@ -40,7 +40,7 @@ export function OrderSpine({
     <Box
       component="nav"
       aria-label={say('screen.order-spine.parts-order')}
-      sx={{ position: 'relative', height: '100%', overflowY: 'auto', py: 0.5 }}
+      sx={{ position: 'relative', height: '100%', overflowX: 'hidden', overflowY: 'auto', py: 0.5 }}
     >
       <Group>{say('screen.intake')}</Group>
       {INTAKE.map(weight)}
@@ -69,9 +69,13 @@ const intoView = (row: HTMLElement | null) => row?.scrollIntoView?.({ block: 'ne
 
 /** How far the order is from being closed. */
 function closing(order: Order): Pick<Stage, 'state' | 'note'> {
-  const open = order.closing.filter((item) => item.left === null).length;
+  const items = order.closing.filter((item) => item.left === null);
+  // That somebody closes it comes last, and is no matter of its own.
+  const open = items.filter((item) => item.id !== 'close').length;
   return open === 0
-    ? { state: 'full', note: say('screen.order-spine.closed') }
+    ? items.length === 0
+      ? { state: 'full', note: say('screen.order-spine.closed') }
+      : { state: 'half', note: say('screen.order-spine.to-be-closed') }
     : { state: 'hollow', note: say('screen.order-spine.open', { open }) };
 }
 
