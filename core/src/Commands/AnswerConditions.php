@@ -8,7 +8,6 @@ use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Journal\ConditionAnswered;
-use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Measure\Node;
 
 /**
@@ -33,29 +32,25 @@ final readonly class AnswerConditions extends Command
         $lines = [];
         foreach (Document::read(ConditionsWish::class, $wish)->items as $i => $item) {
             $stamp = $i === 0 ? $stamp : $stamp->next();
+            self::isPlain($now, $item);
             $lines[] = new ConditionAnswered(...$stamp->named(), item: $item->item, sensor: $item->sensor, answer: AnswerKind::Yes);
         }
 
         return $lines === [] ? throw InvalidInput::because('/payload/items', 'register.empty') : $lines;
     }
 
-    public function admit(Situation $now, Line $line): void
-    {
-        foreach ($now->order()->conditions as $state) {
-            if ($state->condition->id === $line->item && $state->sensor === $line->sensor) {
-                if ($state->condition->values !== []) {
-                    throw InvalidInput::because('/payload/items', 'condition.one-by-one', ['question' => $state->condition->question]);
-                }
-
-                return;
-            }
-        }
-
-        throw InvalidInput::because('/payload/items', 'condition.unknown', ['item' => $line->item]);
-    }
-
     public function goesAlone(): bool
     {
         return true;
+    }
+
+    /** @throws InvalidInput where it has values: they would go unread */
+    private static function isPlain(Situation $now, ConditionItem $item): void
+    {
+        foreach ($now->order()->conditions as $state) {
+            if ($state->condition->id === $item->item && $state->sensor === $item->sensor && $state->condition->values !== []) {
+                throw InvalidInput::because('/payload/items', 'condition.one-by-one', ['question' => $state->condition->question]);
+            }
+        }
     }
 }
