@@ -69,12 +69,15 @@ final class TeachSheet
         });
     }
 
-    /** A bay that keeps no survey of its floor keeps the one that this order's staffs made. */
+    /**
+     * A bay that keeps no survey of its floor keeps the one that this order's staffs made: where every sealed sensor was proven,
+     * and so no slip in a staff could hide.
+     */
     private static function keepFloor(User $user, OrderFile $file): bool
     {
         $bay = $file->journal->context->bay;
         $kit = $file->state()->kit();
-        if ($bay === null || $bay->survey !== null || $kit === null) {
+        if ($bay === null || $bay->survey !== null || $kit === null || ! self::isProven($file)) {
             return false;
         }
         $survey = KeptFloor::of($file->state()->sheet, $file->state()->record->floor, BayPage::sites($file, $kit), $file->state()->record->stance->stance ?? new Stance(), StandardUncertainty::ofReading($kit->staff->accuracy, $kit->staff->resolution), Moment::today(), $user->name);
@@ -86,5 +89,15 @@ final class TeachSheet
         ]);
 
         return true;
+    }
+
+    private static function isProven(OrderFile $file): bool
+    {
+        $verdicts = DB::table('sealed_records as s')
+            ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 's.shop_id')->on('t.sealed_record_id', 's.id'))
+            ->where('t.shop_id', $file->row->shop_id)->where('t.repair_order_id', $file->row->id)
+            ->selectRaw("s.outcome::jsonb->>'verdict' as verdict")->pluck('verdict')->all();
+
+        return $verdicts !== [] && array_unique($verdicts) === ['holds'];
     }
 }

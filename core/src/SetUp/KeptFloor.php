@@ -13,9 +13,6 @@ use Lumbro\Core\Method\FloorGround;
 /** The floor of a bay as the staffs of one car's order showed it, for the next car that stands there. */
 final class KeptFloor
 {
-    /** The laser plane's own slope, where nothing better is known of it: mm per m. */
-    private const LASER_TILT = 0.2;
-
     /**
      * @param array<string, FloorRead>            $floor place → staff
      * @param array<string, array{float, float}> $sites sensor → where its target's foot is, mm in the vehicle frame
@@ -46,6 +43,6 @@ final class KeptFloor
             $points[] = ['x' => round($x), 'y' => round($y), 'reading' => array_sum($values) / count($values)];
         }
 
-        return new FloorSurvey($date, $by, $s, self::LASER_TILT, $points);
+        return new FloorSurvey($date, $by, $s, SiteFloor::LASER_TILT, $points);
     }
 }

@@ -19,7 +19,7 @@ use Lumbro\Core\Survey\Vertical;
 final readonly class SiteFloor
 {
     /** The laser plane's own slope, where nothing better is known of it: mm per m. */
-    private const LASER_TILT = 0.2;
+    public const LASER_TILT = 0.2;
 
     /** What is stated of a floor at one place counts so often between the wheels, which stand at two and were never looked at. */
     private const SLOPE = 2.0;

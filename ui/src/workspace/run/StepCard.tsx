@@ -13,6 +13,7 @@ import { Clock } from './Clock';
 import { ToolButton } from './ToolButton';
 import { ToolLog } from './ToolLog';
 import { FailedRun } from './FailedRun';
+import { lastScanTool } from './scanTool';
 import { TypedReading } from './TypedReading';
 import { say } from '../../words/say';
 
@@ -73,7 +74,7 @@ export function StepCard({ state, task, step }: { state: Workspace; task: Task; 
                 step={step}
                 words={say('screen.step-card.done-at-tool')}
               />
-              <FailedRun task={task} tool={localStorage.getItem('scan-tool')} />
+              <FailedRun task={task} tool={lastScanTool(state)?.id ?? null} />
             </>
           )}
           {state.tool !== 'simulated' && <ToolLog state={state} />}

@@ -10,16 +10,14 @@ import type { Workspace } from '../../api/types';
 import type { Task } from '../task/useTask';
 import { say } from '../../words/say';
 import { FailedRun } from './FailedRun';
+import { keepScanTool, lastScanTool } from './scanTool';
 import { ToolSigns } from './ToolSigns';
-
-const LAST = 'scan-tool';
 
 /** What the tool shows of the axis, typed with the tool’s own signs. */
 export function TypedReading({ state, task }: { state: Workspace; task: Task }) {
   const queries = useQueryClient();
   const [typed, setTyped] = useState({ azimuth: '', elevation: '', level: '' });
-  const [named, setNamed] = useState(() => localStorage.getItem(LAST) ?? '');
-  // The one that was used last on this device; none is taken for used that nobody named.
+  const [named, setNamed] = useState(() => lastScanTool(state)?.id ?? '');
   const tool = state.scanTools.find((known) => known.id === named);
   const number = (text: string) =>
     Number(text.replace('−', '-').replace(',', '.').replace('°', '').trim());
@@ -36,7 +34,7 @@ export function TypedReading({ state, task }: { state: Workspace; task: Task }) 
           label={say('screen.typed-reading.tool')}
           value={tool?.id ?? ''}
           onChange={(event) => {
-            localStorage.setItem(LAST, event.target.value);
+            keepScanTool(event.target.value);
             setNamed(event.target.value);
           }}
         >
