@@ -65,11 +65,10 @@ final readonly class SealRecord
             Lessons::keep($file, $body->id);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);
             Lessons::refresh($user->shop_id, $file->order->isSimulated());
-            $file->row->hash = $hash;
-            $file->row->sealed_at = $now;
             OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));
 
-            return $file;
+            // What the order waits for now is not what it waited for when the file was opened.
+            return TaskFile::open($user, $task);
         });
     }
 }

@@ -97,7 +97,9 @@ final class ClosingTest extends FeatureCase
             $this->write('release', ['name' => 'Oda Merrin', 'reason' => 'The axis is only read once more.'], '2463', 'Oda Merrin')->assertOk();
         }
         $this->write('asked', ['command' => 'read'], '2463')->assertOk()->assertJsonCount(3, 'runs');
-        $hash = $this->write('seal', [], '2463')->assertOk()->json('seal.hash');
+        $sealed = $this->write('seal', [], '2463')->assertOk();
+        self::assertSame($this->getJson("/api/tasks/$task")->json('next'), $sealed->json('next'), 'what is next is said as it is after the seal');
+        $hash = $sealed->json('seal.hash');
         self::assertIsString($hash);
         self::assertNotSame($first->hash, $hash);
         $file = json_decode((string) $this->actingAs($this->person())->get("/api/tasks/$task/record")->assertOk()->getContent(), true);
