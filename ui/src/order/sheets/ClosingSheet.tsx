@@ -177,9 +177,12 @@ function Open({
         </Box>
       ) : (
         <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
-          <Button variant="outlined" {...place}>
-            {item.id.startsWith('sensor ') ? say('screen.set-it-up') : say(PARTS[item.part])}
-          </Button>
+          {/* Which other sensors the car has is asked on this very sheet. */}
+          {item.id !== 'others' && (
+            <Button variant="outlined" {...place}>
+              {item.id.startsWith('sensor ') ? say('screen.set-it-up') : say(PARTS[item.part])}
+            </Button>
+          )}
           {item.canLeave && may('hand-over') && (
             <Button color="inherit" onClick={() => setLeaving(true)}>
               {say('screen.closing-sheet.hand-over-as-it')}
