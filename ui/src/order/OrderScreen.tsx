@@ -108,8 +108,8 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
           display: 'grid',
           flex: 1,
           gridTemplateColumns: {
-            xs: '138px minmax(0, 1fr)',
-            md: '138px minmax(0, 1fr) 420px',
+            xs: '146px minmax(0, 1fr)',
+            md: '146px minmax(0, 1fr) 420px',
             lg: '176px minmax(0, 1fr) 452px',
           },
           gridTemplateRows: { xs: '34vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },

@@ -40,7 +40,14 @@ export function OrderSpine({
     <Box
       component="nav"
       aria-label={say('screen.order-spine.parts-order')}
-      sx={{ position: 'relative', height: '100%', overflowX: 'hidden', overflowY: 'auto', py: 0.5 }}
+      sx={{
+        position: 'relative',
+        height: '100%',
+        overflowX: 'hidden',
+        overflowY: 'auto',
+        scrollbarWidth: 'thin',
+        py: 0.5,
+      }}
     >
       <Group>{say('screen.intake')}</Group>
       {INTAKE.map(weight)}

@@ -270,9 +270,14 @@ function Sheet({ vehicle }: { vehicle: Vehicle }) {
             key={version.id}
             sx={{ borderTop: 1, borderColor: 'divider', py: 1, overflowWrap: 'anywhere' }}
           >
-            <b>{version.version}</b>: {version.name}. {reason(version.reason)}
-            {version.person !== '' && `, ${version.person}`}
-            {version.orders > 0 && `. ${say('screen.vehicle.orders', { count: version.orders })}`}
+            <b>{version.version}</b>:{' '}
+            {[
+              version.name,
+              [reason(version.reason), version.person].filter((part) => part !== '').join(', '),
+              version.orders > 0 ? say('screen.vehicle.orders', { count: version.orders }) : '',
+            ]
+              .filter((part) => part !== '')
+              .join('. ')}
           </Box>
         ))}
       </Box>
