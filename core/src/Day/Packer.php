@@ -1,0 +1,536 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Day;
+
+/**
+ * Fits whole cars into what the others leave free, one car after another: where each goes, who has time for it and
+ * which target is free long enough. A car can be taken out again and fitted in elsewhere, which is how a search gets
+ * from one plan to many. A car comes into its place no earlier than it has to, so that the place is free until then.
+ *
+ * @internal
+ */
+final class Packer
+{
+    private const NEVER = Compiled::NEVER;
+
+    /** Places in time that are looked at for one stay or part, at most. */
+    private const LOOKS = 40;
+
+    /** @var array<int, list<int>> person, then holdable → free from, to, from, to … */
+    private array $free = [];
+
+    /** @var array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}> car → its plan: stage → begins, person, units; what is taken from when to when; stay → place */
+    public array $plans = [];
+
+    /** @var int holdables are counted after people */
+    private readonly int $people;
+
+    /** @var list<int> car → when it can go on */
+    private readonly array $clock;
+
+    /** @var list<array{int, list<int>}> car → place it stands in already (-1), units it holds already */
+    private readonly array $has;
+
+    public function __construct(private readonly Compiled $c, Builder $begun)
+    {
+        $this->people = count($c->hours);
+        ['hours' => $hours, 'free' => $free, 'since' => $since, 'clock' => $this->clock, 'has' => $this->has] = $begun->before();
+        $this->free = $hours;
+        foreach ($since as $one => $from) {
+            $from = max($from, $c->day->now, $free[$one][0] ?? 0);
+            $this->free[$this->people + $one] = [$from, self::NEVER];
+        }
+    }
+
+    /** Whether a car has something already that nobody else can have before it is done with it. */
+    public function isUnderWay(int $car): bool
+    {
+        return $this->has[$car][0] >= 0 || $this->has[$car][1] !== [];
+    }
+
+    /**
+     * Fits a car in.
+     *
+     * @return int when it is done; NEVER where it finds no room
+     */
+    public function put(int $car, int $order): int
+    {
+        $chain = $this->c->orders[$car][$order];
+        $plan = ['done' => $this->clock[$car], 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
+        $at = $this->clock[$car];
+        $count = count($chain);
+        for ($i = $this->c->begun[$car]; $i < $count && $at < self::NEVER; $i = $j + 1) {
+            $here = $i === $this->c->begun[$car];
+            $j = $i;
+            if ($chain[$i][1] >= 0 || ($here && $this->has[$car][0] >= 0)) {
+                while (! $chain[$j][2]) {
+                    $j++;
+                }
+                $at = $this->stay($car, $chain, $i, $j, $at, $here, $plan);
+            } else {
+                if ($chain[$i][3] >= 0 || ($here && $this->has[$car][1] !== [])) {
+                    while (! $chain[$j][4]) {
+                        $j++;
+                    }
+                }
+                [$at, $stages, $taken] = $this->stretch($car, $chain, $i, $j, $at, $here);
+                $plan['stages'] += $stages;
+                array_push($plan['taken'], ...$taken);
+            }
+        }
+        $plan['done'] = $at;
+        if ($at >= self::NEVER) {
+            $plan = ['done' => self::NEVER, 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
+        }
+        $this->cuts($plan);
+        $this->plans[$car] = $plan;
+
+        return $at;
+    }
+
+    /** @param array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int} $plan of a car, whose time is taken */
+    private function cuts(array $plan): void
+    {
+        foreach ($plan['stages'] as $stage => [$from, $who, $units]) {
+            $to = $from + $this->c->minutes[$stage];
+            if ($who >= 0) {
+                self::cut($this->free[$who], $from, $to);
+            }
+            foreach ($units as $unit) {
+                self::cut($this->free[$this->people + $unit], $from, $to);
+            }
+        }
+        foreach ($plan['taken'] as [$one, $from, $to]) {
+            self::cut($this->free[$this->people + $one], $from, $to);
+        }
+    }
+
+    /** Takes a car out again. */
+    public function take(int $car): void
+    {
+        foreach ($this->plans[$car]['stages'] as $stage => [$from, $who, $units]) {
+            $to = $from + $this->c->minutes[$stage];
+            if ($who >= 0) {
+                self::give($this->free[$who], $from, $to);
+            }
+            foreach ($units as $unit) {
+                self::give($this->free[$this->people + $unit], $from, $to);
+            }
+        }
+        foreach ($this->plans[$car]['taken'] as [$one, $from, $to]) {
+            self::give($this->free[$this->people + $one], $from, $to);
+        }
+        unset($this->plans[$car]);
+    }
+
+    /** @param array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}> $plans of all cars, which are put in the place of those there are */
+    public function fill(array $plans): void
+    {
+        foreach (array_keys($this->plans) as $car) {
+            $this->take($car);
+        }
+        foreach ($plans as $plan) {
+            $this->cuts($plan);
+        }
+        $this->plans = $plans;
+    }
+
+    /** @return array{array<int, list<int>>, array<int, mixed>} to come back to */
+    public function state(): array
+    {
+        return [$this->free, $this->plans];
+    }
+
+    /** @param array{array<int, list<int>>, array<int, mixed>} $state */
+    public function restore(array $state): void
+    {
+        [$this->free, $this->plans] = $state;
+    }
+
+    /**
+     * A stay in one place.
+     *
+     * @param list<array{int, int, bool, int, bool}> $chain
+     * @param array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int} $plan which it is added to
+     */
+    private function stay(int $car, array $chain, int $i, int $j, int $at, bool $here, array &$plan): int
+    {
+        $c = $this->c;
+        $is = $here ? $this->has[$car][0] : -1;
+        $number = $chain[$i][1] >= 0 ? $chain[$i][1] : $c->stayAt[$chain[$i][0]];
+        $best = [self::NEVER, [], [], -1, 0];
+        $length = 0;
+        for ($k = $i; $k <= $j; $k++) {
+            $length += $c->minutes[$chain[$k][0]];
+        }
+        // As if every place were free: no place can do better, and in each the work ends no earlier.
+        $ideal = $this->stretch($car, $chain, $i, $j, $at, $here);
+        if ($ideal[0] >= self::NEVER) {
+            return self::NEVER;
+        }
+        foreach ($is >= 0 ? [$is] : $c->rooms[$number] as $place) {
+            if ($ideal[0] >= $best[0]) {
+                break;
+            }
+            $from = $at;
+            for ($look = 0; $look < self::LOOKS; $look++) {
+                $from = $is >= 0 ? $at : $this->allFree($c->taken[$place], $from, $length);
+                if ($from + $length >= $best[0]) {
+                    break;
+                }
+                [$to, $stages, $taken] = $from <= $ideal[1][$chain[$i][0]][0] ? $ideal : $this->stretch($car, $chain, $i, $j, $from, $here);
+                if ($to >= $best[0]) {
+                    break;
+                }
+                $begins = $is >= 0 ? $c->day->now : $stages[$chain[$i][0]][0];
+                $until = $this->freeUntil($c->taken[$place], $begins);
+                if ($to <= $until) {
+                    $best = [$to, $stages, $taken, $place, $begins];
+                    break;
+                }
+                if ($is >= 0) {
+                    break;
+                }
+                $from = max($until, $from + 1);
+            }
+        }
+        [$to, $stages, $taken, $place, $begins] = $best;
+        if ($to >= self::NEVER) {
+            return self::NEVER;
+        }
+        if ($is < 0) {
+            $begins = $this->later($chain, $i, $j, $stages, $taken);
+        }
+        $plan['stages'] += $stages;
+        array_push($plan['taken'], ...$taken);
+        foreach ($c->taken[$place] as $one) {
+            $plan['taken'][] = [$one, $begins, $to];
+        }
+        $plan['rooms'][$number] = $place;
+
+        return $to;
+    }
+
+    /**
+     * Stages before the first of a part that takes something are begun as late as they can be without its beginning later.
+     *
+     * @param list<array{int, int, bool, int, bool}>      $chain
+     * @param array<int, array{int, int, list<int>}>      $stages
+     * @param list<array{int, int, int}>                  $taken
+     *
+     * @return int when the first begins
+     */
+    private function later(array $chain, int $i, int $j, array &$stages, array $taken): int
+    {
+        $k = $i;
+        while ($k < $j && $chain[$k][3] < 0) {
+            $k++;
+        }
+        for ($k--; $k >= $i; $k--) {
+            $stage = $chain[$k][0];
+            $until = $stages[$chain[$k + 1][0]][0] - $this->c->minutes[$stage];
+            [$from, $who, $units] = $stages[$stage];
+            if ($until > $from && $units === [] && $this->c->windows[$stage] === []) {
+                $stages[$stage][0] = $who < 0 ? $until : max($from, self::last($this->free[$who], $until, $this->c->minutes[$stage]));
+            }
+        }
+
+        return $stages[$chain[$i][0]][0];
+    }
+
+    /**
+     * Stages that follow each other, with what their parts hold.
+     *
+     * @param list<array{int, int, bool, int, bool}> $chain
+     *
+     * @return array{int, array<int, array{int, int, list<int>}>, list<array{int, int, int}>} when the last ends, stage → begins, person, units; what is taken
+     */
+    private function stretch(int $car, array $chain, int $i, int $j, int $at, bool $here): array
+    {
+        $stages = [];
+        $taken = [];
+        for ($k = $i; $k <= $j; $k = $to + 1) {
+            $to = $k;
+            $holds = $here && $k === $this->c->begun[$car] ? $this->has[$car][1] : [];
+            if ($holds === [] && $chain[$k][3] < 0) {
+                $at = $this->stages($chain, $k, $k, $at, $stages);
+            } else {
+                while (! $chain[$to][4]) {
+                    $to++;
+                }
+                $at = $holds === [] ? $this->part($chain, $k, $to, $at, $stages, $taken) : $this->heldPart($holds, $chain, $k, $to, $at, $stages, $taken);
+            }
+            if ($at >= self::NEVER) {
+                return [self::NEVER, [], []];
+            }
+        }
+
+        return [$at, $stages, $taken];
+    }
+
+    /**
+     * A part that holds its things already.
+     *
+     * @param list<int>                                   $units
+     * @param list<array{int, int, bool, int, bool}>      $chain
+     * @param array<int, array{int, int, list<int>}>      $stages
+     * @param list<array{int, int, int}>                  $taken
+     */
+    private function heldPart(array $units, array $chain, int $i, int $j, int $at, array &$stages, array &$taken): int
+    {
+        $to = $this->stages($chain, $i, $j, $at, $stages);
+        if ($to > $this->freeUntil($units, $this->c->day->now)) {
+            return self::NEVER;
+        }
+        foreach ($units as $unit) {
+            $taken[] = [$unit, $this->c->day->now, $to];
+        }
+
+        return $to;
+    }
+
+    /**
+     * A part with what it holds, when it can be had for all of it.
+     *
+     * @param list<array{int, int, bool, int, bool}>      $chain
+     * @param array<int, array{int, int, list<int>}>      $stages
+     * @param list<array{int, int, int}>                  $taken
+     */
+    private function part(array $chain, int $i, int $j, int $at, array &$stages, array &$taken): int
+    {
+        $length = 0;
+        for ($k = $i; $k <= $j; $k++) {
+            $length += $this->c->minutes[$chain[$k][0]];
+        }
+        for ($look = 0; $look < self::LOOKS && $at < self::NEVER; $look++) {
+            $units = [];
+            $from = $at;
+            foreach ($this->c->holds[$chain[$i][3]] as $kind) {
+                $first = self::NEVER;
+                $had = -1;
+                foreach ($kind as $unit) {
+                    $free = self::next($this->free[$this->people + $unit], $at, $length);
+                    if ($free < $first) {
+                        [$first, $had] = [$free, $unit];
+                    }
+                }
+                if ($had < 0) {
+                    return self::NEVER;
+                }
+                $units[] = $had;
+                $from = max($from, $first);
+            }
+            $own = [];
+            $to = $this->stages($chain, $i, $j, $from, $own);
+            if ($to >= self::NEVER) {
+                return self::NEVER;
+            }
+            $begins = $own[$chain[$i][0]][0];
+            $until = $this->freeUntil($units, $begins);
+            if ($to <= $until) {
+                $stages += $own;
+                foreach ($units as $unit) {
+                    $taken[] = [$unit, $begins, $to];
+                }
+
+                return $to;
+            }
+            $at = max($until, $from + 1);
+        }
+
+        return self::NEVER;
+    }
+
+    /**
+     * @param list<array{int, int, bool, int, bool}>      $chain
+     * @param array<int, array{int, int, list<int>}>      $stages
+     */
+    private function stages(array $chain, int $i, int $j, int $at, array &$stages): int
+    {
+        $last = -1;
+        for ($k = $i; $k <= $j; $k++) {
+            $stage = $chain[$k][0];
+            $earliest = $this->c->earliest[$stage];
+            if ($earliest > $at) {
+                $at = $earliest;
+            }
+            $best = $this->fit($stage, $at, $last);
+            if ($best[0] >= self::NEVER) {
+                return self::NEVER;
+            }
+            $stages[$stage] = $best;
+            $last = $best[1];
+            $at = $best[0] + $this->c->minutes[$stage];
+        }
+
+        return $at;
+    }
+
+    /** @return array{int, int, list<int>} when a stage can begin, by whom and with which units; of two who can, whoever had the car last */
+    private function fit(int $stage, int $at, int $last): array
+    {
+        $c = $this->c;
+        $people = $c->people[$stage];
+        if ($people === null || $c->uses[$stage] !== [] || $c->windows[$stage] !== []) {
+            $best = [self::NEVER, -1, []];
+            foreach ($people ?? [-1] as $who) {
+                [$from, $units] = $this->gap($stage, $at, $who);
+                if ($from < $best[0] || ($from === $best[0] && $who === $last)) {
+                    $best = [$from, $who, $units];
+                }
+            }
+
+            return $best;
+        }
+        // A person's time alone, which is what most stages ask for.
+        $minutes = $c->minutes[$stage];
+        $first = self::NEVER;
+        $by = -1;
+        foreach ($people as $who) {
+            $free = $this->free[$who];
+            for ($i = 0, $n = count($free); $i < $n; $i += 2) {
+                $from = $free[$i];
+                if ($from >= $first && $who !== $last) {
+                    break;
+                }
+                if ($from < $at) {
+                    $from = $at;
+                }
+                if ($from + $minutes <= $free[$i + 1]) {
+                    if ($from < $first || ($from === $first && $who === $last)) {
+                        $first = $from;
+                        $by = $who;
+                    }
+                    break;
+                }
+            }
+        }
+
+        return [$first, $by, []];
+    }
+
+    /** @return array{int, list<int>} when a stage can begin with this person, and with which units */
+    private function gap(int $stage, int $at, int $who): array
+    {
+        $minutes = $this->c->minutes[$stage];
+        $used = [];
+        do {
+            $before = $at;
+            if ($who >= 0) {
+                $at = self::next($this->free[$who], $at, $minutes);
+            }
+            foreach ($this->c->uses[$stage] as $kind => $units) {
+                $first = self::NEVER;
+                foreach ($units as $unit) {
+                    $free = self::next($this->free[$this->people + $unit], $at, $minutes);
+                    if ($free < $first) {
+                        $first = $free;
+                        $used[$kind] = $unit;
+                    }
+                }
+                $at = $first;
+            }
+            if ($this->c->windows[$stage] !== []) {
+                $at = Compiled::window($this->c->windows[$stage], $at, $minutes);
+            }
+        } while ($at !== $before && $at < self::NEVER);
+
+        return [$at, $at < self::NEVER ? $used : []];
+    }
+
+    /** @param list<int> $of holdables: from when all of them are free for some minutes */
+    private function allFree(array $of, int $at, int $minutes): int
+    {
+        do {
+            $before = $at;
+            foreach ($of as $one) {
+                $at = self::next($this->free[$this->people + $one], $at, $minutes);
+            }
+        } while ($at !== $before && $at < self::NEVER);
+
+        return $at;
+    }
+
+    /** @param list<int> $of holdables: until when all of them, being free at a minute, stay so; that minute where one is not */
+    private function freeUntil(array $of, int $at): int
+    {
+        $until = self::NEVER;
+        foreach ($of as $one) {
+            $free = $this->free[$this->people + $one];
+            $its = $at;
+            for ($i = 0, $n = count($free); $i < $n; $i += 2) {
+                if ($free[$i] <= $at && $at < $free[$i + 1]) {
+                    $its = $free[$i + 1];
+                    break;
+                }
+            }
+            $until = min($until, $its);
+        }
+
+        return $until;
+    }
+
+    /** @param list<int> $free from, to, from, to … */
+    private static function next(array $free, int $at, int $minutes): int
+    {
+        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
+            $begins = $free[$i] > $at ? $free[$i] : $at;
+            if ($begins + $minutes <= $free[$i + 1]) {
+                return $begins;
+            }
+        }
+
+        return self::NEVER;
+    }
+
+    /** @param list<int> $free from, to, from, to …; the last minute up to one at which there is time for it; -1 where there is none */
+    private static function last(array $free, int $at, int $minutes): int
+    {
+        for ($i = count($free) - 2; $i >= 0; $i -= 2) {
+            $begins = min($at, $free[$i + 1] - $minutes);
+            if ($begins >= $free[$i]) {
+                return $begins;
+            }
+        }
+
+        return -1;
+    }
+
+    /** @param list<int> $free from, to, from, to …, of which a stretch is taken away */
+    private static function cut(array &$free, int $from, int $to): void
+    {
+        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
+            if ($free[$i] <= $from && $to <= $free[$i + 1]) {
+                if ($free[$i] === $from) {
+                    $to === $free[$i + 1] ? array_splice($free, $i, 2) : $free[$i] = $to;
+                } elseif ($to === $free[$i + 1]) {
+                    $free[$i + 1] = $from;
+                } else {
+                    array_splice($free, $i + 1, 0, [$from, $to]);
+                }
+
+                return;
+            }
+        }
+    }
+
+    /** @param list<int> $free from, to, from, to …, to which a stretch is given back */
+    private static function give(array &$free, int $from, int $to): void
+    {
+        $n = count($free);
+        for ($i = 0; $i < $n && $free[$i] < $from; $i += 2);
+        $left = $i > 0 && $free[$i - 1] === $from;
+        $right = $i < $n && $free[$i] === $to;
+        if ($left && $right) {
+            array_splice($free, $i - 1, 2);
+        } elseif ($left) {
+            $free[$i - 1] = $to;
+        } elseif ($right) {
+            $free[$i] = $from;
+        } else {
+            array_splice($free, $i, 0, [$from, $to]);
+        }
+    }
+}
