@@ -13,6 +13,8 @@ namespace Lumbro\Core\Day;
  * One object is used for many plans: what it found last stands in its arrays.
  *
  * @internal
+ *
+ * @phpstan-type State array{array<int, int>, array<int, int>, array<int, int>, array<int, list<int>>, array<int, list<int>>, int, list<list<int>>, array<int, list<int>>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, int>, array<int, float>, float}
  */
 final class Builder
 {
@@ -53,31 +55,31 @@ final class Builder
     /** @var array<int, int> unit → place it was in last */
     private array $at = [];
 
-    /** @var list<int> car → its clock */
+    /** @var array<int, int> car → its clock */
     private array $clock = [];
 
-    /** @var list<int> car → stages planned */
+    /** @var array<int, int> car → stages planned */
     private array $next = [];
 
-    /** @var list<int> car → stay it is in, -1 */
+    /** @var array<int, int> car → stay it is in, -1 */
     private array $stay = [];
 
-    /** @var list<int> car → part whose things it holds, -1 */
+    /** @var array<int, int> car → part whose things it holds, -1 */
     private array $holding = [];
 
-    /** @var list<int> car → place it was in last, -1 */
+    /** @var array<int, int> car → place it was in last, -1 */
     private array $was = [];
 
-    /** @var list<int> car → who did its last stage, -1 */
+    /** @var array<int, int> car → who did its last stage, -1 */
     private array $by = [];
 
     /** @var array<int, int> car → turns it is owed, as it waits for what another holds */
     private array $waiting = [];
 
-    /** @var list<int> car → minutes of its work that are not planned yet */
+    /** @var array<int, int> car → minutes of its work that are not planned yet */
     private array $left = [];
 
-    /** @var list<float> car → what it adds to the figure at least */
+    /** @var array<int, float> car → what it adds to the figure at least */
     private array $adds = [];
 
     /** What all cars add to the figure, at least while it is being built. */
@@ -85,10 +87,10 @@ final class Builder
 
     private Choices $choices;
 
-    /** @var array<int, list<mixed>> turn → what stood before it, in the plan that was kept */
+    /** @var array<int, State> turn → what stood before it, in the plan that was kept */
     private array $stood = [];
 
-    /** @var array<int, list<mixed>> the same in the one built last */
+    /** @var array<int, State> the same in the one built last */
     private array $stands = [];
 
     public function __construct(private readonly Compiled $c, private readonly Judge $judge)
@@ -183,7 +185,7 @@ final class Builder
         $this->adds[$car] = $adds;
     }
 
-    /** @return array{hours: list<list<int>>, free: array<int, list<int>>, since: array<int, int>, clock: list<int>, has: list<array{int, list<int>}>} what stands before anything is planned; car → the place it stands in (-1) and the units it holds */
+    /** @return array{hours: list<list<int>>, free: array<int, list<int>>, since: array<int, int>, clock: array<int, int>, has: array<int, array{int, list<int>}>} what stands before anything is planned; car → the place it stands in (-1) and the units it holds */
     public function before(): array
     {
         $this->restore($this->stood[0]);
@@ -195,13 +197,13 @@ final class Builder
         return ['hours' => $this->hours, 'free' => $this->free, 'since' => $this->since, 'clock' => $this->clock, 'has' => $has];
     }
 
-    /** @return list<mixed> */
+    /** @return State */
     private function state(): array
     {
         return [$this->from, $this->person, $this->room, $this->used, $this->held, $this->moves, $this->hours, $this->free, $this->since, $this->at, $this->clock, $this->next, $this->stay, $this->holding, $this->was, $this->by, $this->waiting, $this->left, $this->adds, $this->height];
     }
 
-    /** @param list<mixed> $state */
+    /** @param State $state */
     private function restore(array $state): void
     {
         [$this->from, $this->person, $this->room, $this->used, $this->held, $this->moves, $this->hours, $this->free, $this->since, $this->at, $this->clock, $this->next, $this->stay, $this->holding, $this->was, $this->by, $this->waiting, $this->left, $this->adds, $this->height] = $state;
@@ -256,12 +258,13 @@ final class Builder
         $this->from[$stage] = $from;
         $this->person[$stage] = $who;
         $this->used[$stage] = $used;
+        $isKept = $this->choices->isKept;
         if ($who >= 0) {
-            self::cut($this->hours[$who], $from, $to);
+            $isKept ? $this->hours[$who] = self::after($this->hours[$who], $to) : self::cut($this->hours[$who], $from, $to);
             $this->by[$car] = $who;
         }
         foreach ($used as $unit) {
-            self::cut($this->free[$unit], $from, $to);
+            $isKept ? $this->free[$unit] = [$to, self::NEVER] : self::cut($this->free[$unit], $from, $to);
         }
         if ($comes >= 0) {
             foreach ($c->taken[$room] as $one) {
@@ -389,7 +392,7 @@ final class Builder
             }
         } while ($at !== $before && $at < self::NEVER);
 
-        return [$at, $at < self::NEVER ? $used : []];
+        return [$at, $at < self::NEVER ? array_values($used) : []];
     }
 
     /** @param list<int> $free from, to, from, to … */
@@ -434,7 +437,7 @@ final class Builder
         $this->since = array_fill(0, count($c->holdables), 0);
         $this->at = $c->at;
         foreach ($c->ready as $car => $ready) {
-            $this->clock[$car] = max($ready, $now);
+            $this->clock[$car] = $ready;
             $this->next[$car] = $c->begun[$car];
             $this->stay[$car] = $this->holding[$car] = $this->was[$car] = $this->by[$car] = -1;
         }

@@ -176,11 +176,11 @@ final class Compiled
                 $begun += $stage->began === null ? 0 : 1;
             }
             $this->holds[$this->parts] = array_map(static fn(string $kind): array => $kinds[$kind] ?? [], $part->held);
-            $parts[] = ['part' => $part, 'number' => $this->parts++, 'stages' => $stages, 'begun' => $part->stages[0]->began !== null];
+            $parts[] = ['part' => $part, 'number' => $this->parts++, 'stages' => $stages, 'begun' => $part->stages[0]->began->from ?? null];
         }
         $this->begun[] = $begun;
-        // What is begun comes first, in whatever order it was taken.
-        usort($parts, static fn(array $a, array $b): int => [!$a['begun'], $a['number']] <=> [!$b['begun'], $b['number']]);
+        // What is begun comes first, in the order it was taken.
+        usort($parts, static fn(array $a, array $b): int => [$a['begun'] ?? self::NEVER, $a['number']] <=> [$b['begun'] ?? self::NEVER, $b['number']]);
         $this->orders[] = [];
         foreach (self::orders($parts) as $order) {
             $this->orders[$number][] = $this->chain($number, $car, $order);
@@ -211,7 +211,7 @@ final class Compiled
         $this->earliest[] = max($asks->notBefore, $this->day->now);
         $may = [];
         foreach ($this->day->people as $i => $person) {
-            if (($asks->right === null || in_array($asks->right, $person->rights, true)) && ($stage->pin?->person ?? $person->id) === $person->id) {
+            if (($asks->right === null || in_array($asks->right, $person->rights, true)) && ($stage->pin->person ?? $person->id) === $person->id) {
                 $may[] = $i;
             }
         }
@@ -226,9 +226,9 @@ final class Compiled
     /**
      * The orders in which a car's parts can be worked: free ones beside each other in every order, the first as it was given.
      *
-     * @param list<array{part: Part, number: int, stages: list<int>, begun: bool}> $parts
+     * @param list<array{part: Part, number: int, stages: list<int>, begun: int|null}> $parts
      *
-     * @return list<list<array{part: Part, number: int, stages: list<int>, begun: bool}>>
+     * @return list<list<array{part: Part, number: int, stages: list<int>, begun: int|null}>>
      */
     private static function orders(array $parts): array
     {
@@ -251,12 +251,12 @@ final class Compiled
     }
 
     /**
-     * @param array{part: Part, number: int, stages: list<int>, begun: bool} $one
-     * @param array{part: Part, number: int, stages: list<int>, begun: bool} $other
+     * @param array{part: Part, number: int, stages: list<int>, begun: int|null} $one
+     * @param array{part: Part, number: int, stages: list<int>, begun: int|null} $other
      */
     private static function together(array $one, array $other): bool
     {
-        return $one['part']->free && $other['part']->free && $one['part']->stance === $other['part']->stance && ! $one['begun'] && ! $other['begun'];
+        return $one['part']->free && $other['part']->free && $one['part']->stance === $other['part']->stance && $one['begun'] === null && $other['begun'] === null;
     }
 
     /**
@@ -282,7 +282,7 @@ final class Compiled
     }
 
     /**
-     * @param list<array{part: Part, number: int, stages: list<int>, begun: bool}> $parts
+     * @param list<array{part: Part, number: int, stages: list<int>, begun: int|null}> $parts
      *
      * @return list<array{int, int, bool, int, bool}>
      */
@@ -313,7 +313,7 @@ final class Compiled
     /**
      * One stay is the same in every order of its parts.
      *
-     * @param list<array{part: Part, number: int, stages: list<int>, begun: bool}> $parts
+     * @param list<array{part: Part, number: int, stages: list<int>, begun: int|null}> $parts
      */
     private function stay(int $number, Car $car, string $stance, array $parts, int $from): int
     {
@@ -329,7 +329,7 @@ final class Compiled
         $pins = [];
         for ($i = $from; isset($parts[$i]) && $parts[$i]['part']->stance === $stance; $i++) {
             foreach ($parts[$i]['part']->stages as $stage) {
-                $pins[] = $stage->began?->place ?? $stage->pin?->place;
+                $pins[] = $stage->began->place ?? $stage->pin?->place;
             }
         }
         $pinned = array_values(array_filter($pins, static fn(?string $pin): bool => $pin !== null));

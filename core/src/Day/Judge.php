@@ -19,16 +19,19 @@ final class Judge
 
     private int $last;
 
-    /** @var array<int, array{int, int, int}> stage → person, place (-1), stage of that person just before it (-1), as told */
-    private array $told = [];
+    /** @var array<int, array{int, int, int}> stage that is not begun → begins, person (-1), place (-1), as told */
+    public array $told = [];
 
     /** In the figure by which a search goes, minutes of waiting that are worth a missed promise, and a car not done today. */
     private const LATE = 1500;
     private const UNDONE = 500;
 
+    /** Minutes by which something may begin sooner than it was told, and nobody minds. */
+    private const SOONER = 30;
+
     /** The part of them that counts from the first minute on, and what a move is worth. */
     private const ATONCE = 0.3;
-    private const MOVE = 0.9;
+    private const MOVE = 3.0;
 
     /** What a minute of waiting is worth in the figure by which a search goes. */
     public float $waits = 1.0;
@@ -49,7 +52,12 @@ final class Judge
             $this->base[] = $this->minutes(max($c->ready[$car], $c->day->now)) + $least;
         }
         if ($told !== null) {
-            $this->told = $this->turns(array_map(static fn(Slot $slot): array => [$slot->from, $c->person($slot->person) ?? -1, $c->place($slot->place) ?? -1], array_intersect_key($told->slots, $c->number)));
+            foreach ($told->slots as $id => $slot) {
+                $stage = $c->number[$id] ?? null;
+                if ($stage !== null && $c->stages[$stage]->began === null) {
+                    $this->told[$stage] = [$slot->from, $c->person($slot->person) ?? -1, $c->place($slot->place) ?? -1];
+                }
+            }
         }
     }
 
@@ -62,15 +70,17 @@ final class Judge
     }
 
     /**
-     * The first three of the reckoning, of cars that were fitted in.
+     * The first three of the reckoning, of cars that were fitted in; changes are weighed with the third.
      *
-     * @param array<int, array{done: int}> $plans car → its plan
+     * @param array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}> $plans car → its plan
      *
      * @return array{int, int, int}
      */
     public function counted(array $plans): array
     {
-        return $this->count(array_map(static fn(array $plan): int => $plan['done'], $plans));
+        [$late, $undone, $waiting] = $this->count(array_map(static fn(array $plan): int => $plan['done'], $plans));
+
+        return [$late, $undone, $waiting + ($this->told === [] ? 0 : Reckoning::CHANGE * array_sum(array_map($this->changed(...), $plans)))];
     }
 
     /**
@@ -126,41 +136,51 @@ final class Judge
 
     private function changes(Builder $plan): int
     {
-        $c = $this->c;
-        $now = [];
-        foreach ($plan->from as $stage => $from) {
-            $stay = $c->stayAt[$stage] ?? -1;
-            $now[$c->stages[$stage]->id] = [$from, $plan->person[$stage] ?? -1, $stay < 0 ? -1 : $plan->room[$stay] ?? -1];
-        }
-        $changes = 0;
-        foreach ($this->turns($now) as $stage => $turn) {
-            $told = $this->told[$stage] ?? null;
-            if ($told !== null && $c->stages[$stage]->began === null && $told !== $turn) {
-                $changes++;
+        $parts = [];
+        foreach ($this->told as $stage => $told) {
+            $from = $plan->from[$stage] ?? Compiled::NEVER;
+            $stay = $this->c->stayAt[$stage] ?? -1;
+            if (self::isChanged($told, $from, $plan->person[$stage] ?? -1, $stay < 0 ? -1 : $plan->room[$stay] ?? -1)) {
+                $parts[$this->c->partOf[$stage]] = true;
             }
         }
 
-        return $changes;
+        return count($parts);
+    }
+
+    /** @param array{int, int, int} $told */
+    private static function isChanged(array $told, int $from, int $person, int $place): bool
+    {
+        return $from < Compiled::NEVER && ($from < $told[0] - self::SOONER || $person !== $told[1] || $place !== $told[2]);
+    }
+
+    /** Whether people were told something. */
+    public function isTold(): bool
+    {
+        return $this->told !== [];
     }
 
     /**
-     * @param array<string, array{int, int, int}> $of stage id → begins, person, place
+     * What a car that was fitted in adds to the figure by which a search goes.
      *
-     * @return array<int, array{int, int, int}>
+     * @param array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int} $plan
      */
-    private function turns(array $of): array
+    public function added(array $plan, int $car): float
     {
-        uasort($of, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        $last = [];
-        $turns = [];
-        foreach ($of as $id => [, $person, $place]) {
-            $stage = $this->c->number[$id];
-            $turns[$stage] = [$person, $place, $person < 0 ? -1 : $last[$person] ?? -1];
-            if ($person >= 0) {
-                $last[$person] = $stage;
+        return $this->height($car, $plan['done']) + ($this->told === [] ? 0 : Reckoning::CHANGE * $this->changed($plan));
+    }
+
+    /** @param array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int} $plan */
+    private function changed(array $plan): int
+    {
+        $parts = [];
+        foreach ($plan['stages'] as $stage => [$from, $who]) {
+            $stay = $this->c->stayAt[$stage] ?? -1;
+            if (isset($this->told[$stage]) && self::isChanged($this->told[$stage], $from, $who, $stay < 0 ? -1 : $plan['rooms'][$stay] ?? -1)) {
+                $parts[$this->c->partOf[$stage]] = true;
             }
         }
 
-        return $turns;
+        return count($parts);
     }
 }

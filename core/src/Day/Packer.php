@@ -24,16 +24,19 @@ final class Packer
     /** @var array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}> car → its plan: stage → begins, person, units; what is taken from when to when; stay → place */
     public array $plans = [];
 
+    /** @var array<int, array{int, int, int}> stage → begins, person, place as told, while a car is fitted in by that */
+    private array $asTold = [];
+
     /** @var int holdables are counted after people */
     private readonly int $people;
 
-    /** @var list<int> car → when it can go on */
+    /** @var array<int, int> car → when it can go on */
     private readonly array $clock;
 
-    /** @var list<array{int, list<int>}> car → place it stands in already (-1), units it holds already */
+    /** @var array<int, array{int, list<int>}> car → place it stands in already (-1), units it holds already */
     private readonly array $has;
 
-    public function __construct(private readonly Compiled $c, Builder $begun)
+    public function __construct(private readonly Compiled $c, Builder $begun, private readonly ?Judge $judge = null)
     {
         $this->people = count($c->hours);
         ['hours' => $hours, 'free' => $free, 'since' => $since, 'clock' => $this->clock, 'has' => $this->has] = $begun->before();
@@ -53,10 +56,13 @@ final class Packer
     /**
      * Fits a car in.
      *
+     * @param bool $asTold whether by those and there alone where it was told, as far as they can
+     *
      * @return int when it is done; NEVER where it finds no room
      */
-    public function put(int $car, int $order): int
+    public function put(int $car, int $order, bool $asTold = false): int
     {
+        $this->asTold = $asTold && $this->judge !== null ? $this->judge->told : [];
         $chain = $this->c->orders[$car][$order];
         $plan = ['done' => $this->clock[$car], 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
         $at = $this->clock[$car];
@@ -137,13 +143,13 @@ final class Packer
         $this->plans = $plans;
     }
 
-    /** @return array{array<int, list<int>>, array<int, mixed>} to come back to */
+    /** @return array{array<int, list<int>>, array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}>} to come back to */
     public function state(): array
     {
         return [$this->free, $this->plans];
     }
 
-    /** @param array{array<int, list<int>>, array<int, mixed>} $state */
+    /** @param array{array<int, list<int>>, array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}>} $state */
     public function restore(array $state): void
     {
         [$this->free, $this->plans] = $state;
@@ -170,7 +176,9 @@ final class Packer
         if ($ideal[0] >= self::NEVER) {
             return self::NEVER;
         }
-        foreach ($is >= 0 ? [$is] : $c->rooms[$number] as $place) {
+        $told = $this->asTold[$chain[$i][0]][2] ?? -1;
+        $rooms = in_array($told, $c->rooms[$number], true) ? [$told] : $c->rooms[$number];
+        foreach ($is >= 0 ? [$is] : $rooms as $place) {
             if ($ideal[0] >= $best[0]) {
                 break;
             }
@@ -233,7 +241,7 @@ final class Packer
             $until = $stages[$chain[$k + 1][0]][0] - $this->c->minutes[$stage];
             [$from, $who, $units] = $stages[$stage];
             if ($until > $from && $units === [] && $this->c->windows[$stage] === []) {
-                $stages[$stage][0] = $who < 0 ? $until : max($from, self::last($this->free[$who], $until, $this->c->minutes[$stage]));
+                $stages[$stage] = [$who < 0 ? $until : max($from, self::last($this->free[$who], $until, $this->c->minutes[$stage])), $who, $units];
             }
         }
 
@@ -373,6 +381,10 @@ final class Packer
     {
         $c = $this->c;
         $people = $c->people[$stage];
+        $told = $this->asTold[$stage][1] ?? -1;
+        if ($told >= 0 && $people !== null && in_array($told, $people, true)) {
+            $people = [$told];
+        }
         if ($people === null || $c->uses[$stage] !== [] || $c->windows[$stage] !== []) {
             $best = [self::NEVER, -1, []];
             foreach ($people ?? [-1] as $who) {
@@ -437,7 +449,7 @@ final class Packer
             }
         } while ($at !== $before && $at < self::NEVER);
 
-        return [$at, $at < self::NEVER ? $used : []];
+        return [$at, $at < self::NEVER ? array_values($used) : []];
     }
 
     /** @param list<int> $of holdables: from when all of them are free for some minutes */

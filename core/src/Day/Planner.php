@@ -9,7 +9,7 @@ final class Planner
 {
     /** Changes that are tried, for a new plan and for one that is mended. */
     public const TRIES = 8_000;
-    public const MENDING = 900;
+    public const MENDING = 600;
 
     /**
      * A plan from nothing.
@@ -36,7 +36,7 @@ final class Planner
     /** What was told, pushed on by what came between. */
     private static function asTold(Compiled $c, Timetable $told): Choices
     {
-        $choices = new Choices([], []);
+        $choices = new Choices([], [], isKept: true);
         $keys = $cars = [];
         foreach ($c->orders as $car => $orders) {
             $choices->order[$car] = self::order($c, $car, $told);

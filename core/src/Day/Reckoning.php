@@ -11,13 +11,13 @@ namespace Lumbro\Core\Day;
 final readonly class Reckoning
 {
     /** A change to what somebody was told weighs as much as this many minutes of waiting. */
-    public const CHANGE = 15;
+    public const CHANGE = 20;
 
     /**
      * @param int $late    promises missed
      * @param int $undone  cars not done today
      * @param int $waiting open minutes in which a car that is ready has nobody at it, over all cars
-     * @param int $changes stages whose person, place or turn is not what was told
+     * @param int $changes parts of a car's work whose person or place is not what was told, or that begin well before
      * @param int $moves   of cars between places, and of targets and stands between them
      */
     public function __construct(public int $late, public int $undone, public int $waiting, public int $changes, public int $moves) {}

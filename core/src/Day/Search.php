@@ -19,6 +19,7 @@ final class Search
     /** The same while whole cars are fitted in, and how many of those changes there are to each of the others. */
     private const WARM = 250.0;
     private const COOL = 3.0;
+    private const TOLD = 120.0;
     private const FIRST = 0.05;
     private const PACKS = 20;
 
@@ -167,7 +168,7 @@ final class Search
     /**
      * Turns in the order in which the stages of the plan built last begin.
      *
-     * @param list<int> $order
+     * @param array<int, int> $order
      *
      * @return list<int>
      */
@@ -194,29 +195,34 @@ final class Search
     private function pack(int $tries): Choices
     {
         $c = $this->c;
-        $packer = new Packer($c, $this->plan);
+        $packer = new Packer($c, $this->plan, $this->judge);
         $cars = array_keys($c->orders);
         $under = array_values(array_filter($cars, $packer->isUnderWay(...)));
         // As the best list has them: in the order of their last turns.
         $turns = array_reverse(array_values(array_unique(array_reverse($this->best->turns))));
         $adds = [];
         $this->judge->waits = self::FIRST;
+        // What was told is left for something much better alone.
+        $half = intdiv($tries, 2);
+        $warm = $this->judge->isTold() ? self::TOLD : self::WARM;
         foreach (array_values(array_unique([...$under, ...$turns, ...$cars])) as $car) {
-            $adds[$car] = $this->judge->height($car, $packer->put($car, $this->best->order[$car]));
+            $packer->put($car, $this->best->order[$car], $this->judge->isTold());
+            $adds[$car] = $this->judge->added($packer->plans[$car], $car);
         }
         $height = array_sum($adds);
         $best = $this->judge->counted($packer->plans);
         $kept = $packer->plans;
         for ($i = 0; $i < $tries; $i++) {
-            if ($i === intdiv($tries, 2)) {
+            if ($i === $half) {
                 $this->judge->waits = 1.0;
                 $packer->fill($kept);
-                $adds = array_map($this->judge->height(...), array_keys($kept), array_column($kept, 'done'));
-                $adds = array_combine(array_keys($kept), $adds);
+                foreach ($kept as $car => $plan) {
+                    $adds[$car] = $this->judge->added($plan, $car);
+                }
                 $height = array_sum($adds);
             }
             $part = fmod(2 * $i / max(1, $tries), 1.0);
-            $heat = self::WARM * (self::COOL / self::WARM) ** $part;
+            $heat = $warm * (self::COOL / $warm) ** $part;
             $limit = $height - $heat * log(max(1e-9, $this->even()));
             $state = $packer->state();
             $out = $this->taken($packer, $adds, $under);
@@ -228,7 +234,8 @@ final class Search
             $new = [];
             foreach ($out as $car) {
                 $orders = count($c->orders[$car]);
-                $new[$car] = $this->judge->height($car, $packer->put($car, $orders > 1 ? $this->below($orders) : 0));
+                $packer->put($car, $orders > 1 ? $this->below($orders) : 0, $this->judge->isTold() && ($i > $half || $this->below(3) > 0));
+                $new[$car] = $this->judge->added($packer->plans[$car], $car);
                 $sum += $new[$car];
                 if ($sum > $limit) {
                     $packer->restore($state);
@@ -414,6 +421,8 @@ final class Search
                 $before[] = $c->first[$other][$this->below(count($c->first[$other]))];
             }
         }
+        // What is begun has no turn any more.
+        $before = array_values(array_filter($before, fn(int $one): bool => isset($this->turn[$one])));
         if ($before === []) {
             return null;
         }

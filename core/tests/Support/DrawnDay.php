@@ -138,9 +138,10 @@ final class DrawnDay
      */
     private function stage(string $kind, int $minutes, bool $hands = true, array $kit = [], ?string $right = null, array $windows = []): Stage
     {
-        return new Stage('stage-' . $this->stage++, $kind, max(3, (int) round($minutes * (0.7 + 0.6 * ($this->random->getInt(0, 999_999) / 1_000_000)))), 0.2, new Asks($hands, $right, $kit, $windows));
+        return new Stage('stage-' . $this->stage++, $kind, max(3, (int) round($minutes * (0.7 + 0.6 * ($this->random->getInt(0, 999_999) / 1_000_000)))), 0.3, new Asks($hands, $right, $kit, $windows));
     }
 
+    /** @phpstan-impure */
     private function chance(float $of): bool
     {
         return ($this->random->getInt(0, 999_999) / 1_000_000) < $of;

@@ -248,7 +248,7 @@ final class EveryPlan
             if ($parts[$i]->free && $parts[$i - 1]->free) {
                 $other = $parts;
                 [$other[$i - 1], $other[$i]] = [$parts[$i], $parts[$i - 1]];
-                $all[] = $other;
+                $all[] = array_values($other);
             }
         }
 
