@@ -178,30 +178,32 @@ final class Packer
         }
         $told = $this->asTold[$chain[$i][0]][2] ?? -1;
         $rooms = in_array($told, $c->rooms[$number], true) ? [$told] : $c->rooms[$number];
-        foreach ($is >= 0 ? [$is] : $rooms as $place) {
-            if ($ideal[0] >= $best[0]) {
-                break;
+        if ($is >= 0) {
+            if ($ideal[0] <= $this->freeUntil($c->taken[$is], $c->day->now)) {
+                $best = [...$ideal, $is, $c->day->now];
             }
-            $from = $at;
-            for ($look = 0; $look < self::LOOKS; $look++) {
-                $from = $is >= 0 ? $at : $this->allFree($c->taken[$place], $from, $length);
-                if ($from + $length >= $best[0]) {
-                    break;
-                }
-                [$to, $stages, $taken] = $from <= $ideal[1][$chain[$i][0]][0] ? $ideal : $this->stretch($car, $chain, $i, $j, $from, $here);
+            $rooms = [];
+        }
+        // Those first that are free first: what they come to spares looking closely at the others.
+        $froms = [];
+        foreach ($rooms as $place) {
+            $froms[$place] = $this->allFree($c->taken[$place], $at, $length);
+        }
+        asort($froms);
+        $first = $chain[$i][0];
+        foreach ($froms as $place => $from) {
+            for ($look = 0; $look < self::LOOKS && $from + $length < $best[0] && $ideal[0] < $best[0]; $look++) {
+                [$to, $stages, $taken] = $from <= $ideal[1][$first][0] ? $ideal : $this->stretch($car, $chain, $i, $j, $from, false, $best[0]);
                 if ($to >= $best[0]) {
                     break;
                 }
-                $begins = $is >= 0 ? $c->day->now : $stages[$chain[$i][0]][0];
+                $begins = $stages[$first][0];
                 $until = $this->freeUntil($c->taken[$place], $begins);
                 if ($to <= $until) {
                     $best = [$to, $stages, $taken, $place, $begins];
                     break;
                 }
-                if ($is >= 0) {
-                    break;
-                }
-                $from = max($until, $from + 1);
+                $from = $this->allFree($c->taken[$place], max($until, $from + 1), $length);
             }
         }
         [$to, $stages, $taken, $place, $begins] = $best;
@@ -249,13 +251,13 @@ final class Packer
     }
 
     /**
-     * Stages that follow each other, with what their parts hold.
+     * Stages that follow each other, with what their parts hold; given up where they end no earlier than the bound.
      *
      * @param list<array{int, int, bool, int, bool}> $chain
      *
      * @return array{int, array<int, array{int, int, list<int>}>, list<array{int, int, int}>} when the last ends, stage → begins, person, units; what is taken
      */
-    private function stretch(int $car, array $chain, int $i, int $j, int $at, bool $here): array
+    private function stretch(int $car, array $chain, int $i, int $j, int $at, bool $here, int $bound = self::NEVER): array
     {
         $stages = [];
         $taken = [];
@@ -270,7 +272,7 @@ final class Packer
                 }
                 $at = $holds === [] ? $this->part($chain, $k, $to, $at, $stages, $taken) : $this->heldPart($holds, $chain, $k, $to, $at, $stages, $taken);
             }
-            if ($at >= self::NEVER) {
+            if ($at >= $bound) {
                 return [self::NEVER, [], []];
             }
         }

@@ -24,10 +24,13 @@ final class Search
     private const PACKS = 20;
 
     /** Where there are so many stages, one of these changes is tried at least. */
-    private const SMALL = 320_000;
+    private const SMALL = 200_000;
 
     /** Up to so many stages the search begins anew from every list as well. */
     private const FEW = 40;
+
+    /** Ways to house all stays that are tried, at most. */
+    private const HOUSED = 128;
 
     /** Cars that are taken out at once, at most. */
     private const OUT = 6;
@@ -114,11 +117,13 @@ final class Search
             }
         }
         // Few stages are soon gone through, and where there are few, one that waits for another matters most.
-        $rounds = count($this->c->stages) <= self::FEW ? [$this->best, ...$this->lists()] : [$this->best];
-        $each = intdiv(min(2 * $tries, max(intdiv($tries, self::PACKS), intdiv(self::SMALL, max(1, count($this->c->stages))))), count($rounds));
+        $few = count($this->c->stages) <= self::FEW;
+        $rounds = $few ? [$this->best, ...$this->lists()] : [$this->best];
+        $each = intdiv($few ? self::SMALL : $tries, $few ? max(1, count($this->c->stages)) * count($rounds) : self::PACKS);
         foreach ($rounds as $choices) {
-            $this->anneal($choices, $each);
+            $this->anneal($choices, min($each, 2 * $tries));
         }
+        $this->house();
 
         return [$this->best, $this->reckoning];
     }
@@ -445,6 +450,42 @@ final class Search
         array_splice($next->turns, $j, $i - $j + 1, [...array_fill(0, $moved, $car), ...$turns]);
 
         return [$next, $j];
+    }
+
+    /** Tries every place for every stay in the plan that was found, all of them together where they are few: moves are spared by that. */
+    private function house(): void
+    {
+        $c = $this->c;
+        $rooms = array_filter($c->rooms, static fn(array $rooms): bool => count($rooms) > 1);
+        $all = [[]];
+        foreach ($rooms as $stay => $places) {
+            $next = [];
+            foreach ($all as $one) {
+                foreach ($places as $place) {
+                    $next[] = $one + [$stay => $place];
+                }
+            }
+            $all = $next;
+            if (count($all) > self::HOUSED) {
+                $all = [];
+                break;
+            }
+        }
+        if ($all === []) {
+            foreach ($rooms as $stay => $places) {
+                foreach ($places as $place) {
+                    $all[] = [$stay => $place];
+                }
+            }
+        }
+        foreach ($all as $housed) {
+            $choices = clone $this->best;
+            $choices->room = $housed + $choices->room;
+            $reckoning = $this->tried($choices);
+            if ($reckoning->against($this->reckoning) < 0) {
+                [$this->best, $this->reckoning] = [$choices, $reckoning];
+            }
+        }
     }
 
     /** @return array{Choices, int} and how many turns are as before */
