@@ -8,7 +8,7 @@ use Lumbro\Core\Numeric\Normal;
 
 /**
  * How likely each promise holds, by going through the plan many times with durations drawn from their spread (maths,
- * section 12): everybody keeps to the order they were told, and begins what is next as soon as it can be begun.
+ * section 11): everybody keeps to the order they were told, and begins what is next as soon as it can be begun.
  */
 final class Chances
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Day;
 
 /**
- * How many promises must be missed whatever the plan (maths, section 12). Of people, of each kind of kit, of all places
+ * How many promises must be missed whatever the plan (maths, section 11). Of people, of each kind of kit, of all places
  * and of what places share: between two hours there is no more time than there is, and what must be done between them to
  * keep certain promises takes so much. The fewest promises that leave room for the rest, over all these at once, are missed.
  *

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Day;
 
-/** Plans a day, and plans it again when it has slipped (maths, section 12). */
+/** Plans a day, and plans it again when it has slipped (maths, section 11). */
 final class Planner
 {
     /** Changes that are tried, for a new plan and for one that is mended. */
     public const TRIES = 8_000;
-    public const MENDING = 600;
+    public const MENDING = 1_000;
 
     /**
      * A plan from nothing.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Day;
 
 /**
- * What a plan is judged by, first figure first (maths, section 12): promises that are missed, cars that are not done
+ * What a plan is judged by, first figure first (maths, section 11): promises that are missed, cars that are not done
  * today, minutes of waiting and changes to what people were told, moves of cars and stands.
  */
 final readonly class Reckoning

@@ -6,7 +6,7 @@ namespace Lumbro\Core\Day;
 
 /**
  * Finds a good plan: list schedules by several rules, of which the best is bettered by local search, a change to the
- * choices at a time (maths, section 12). The same day, seed and effort give the same plan.
+ * choices at a time (maths, section 11). The same day, seed and effort give the same plan.
  *
  * @internal
  */

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lumbro\Core\Day;
+
+/** What is still to be done at one owed sensor. */
+final readonly class SensorWork
+{
+    /** Stages at its stance, in the order of work. */
+    public const STAGES = ['prepare', 'floor', 'line', 'place', 'run', 'prove'];
+
+    /**
+     * @param string       $id      of the sensor on its car
+     * @param string       $kind    such as "front"
+     * @param string|null  $reached one of STAGES: the first that is not done; null where its set-up is over, or it has none
+     * @param string|null  $stance  sensors of one stance are worked without moving the car
+     * @param list<string> $targets kinds of kit that stand on its spot from placing to proving
+     * @param string|null  $school  way of measuring
+     * @param bool         $drives  whether it is owed a drive
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public ?string $reached,
+        public ?string $stance = null,
+        public array $targets = [],
+        public ?string $school = null,
+        public bool $drives = false,
+    ) {}
+}
