@@ -41,6 +41,7 @@ final class OrderSummary
         return [
             'waits' => ['kind' => $waits->kind, 'says' => $waits->says],
             'alarms' => count($state->alarms()),
+            'promised' => $state->record->hour('promised'),
             'operations' => array_values(array_map(static fn($noted): Message => $noted->operation->said($state->sheet), $state->record->operations)),
             'tasks' => array_map(self::task(...), $tasks),
         ];

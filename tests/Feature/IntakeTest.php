@@ -122,6 +122,9 @@ final class IntakeTest extends FeatureCase
         yield 'a card that is not there' => ['card', ['sensor' => 'front', 'card' => '018f0000-0000-7000-8000-000000000000'], '/payload/card'];
         yield 'control characters' => ['detail', ['field' => 'note', 'value' => "a\u{7}b"], '/payload/value'];
         yield 'a very long plate' => ['detail', ['field' => 'plate', 'value' => str_repeat('A', 300)], '/payload/value'];
+        yield 'a day that is none' => ['detail', ['field' => 'promised', 'value' => '2026-02-30T16:00'], '/payload/value'];
+        yield 'an hour that is none' => ['detail', ['field' => 'ready', 'value' => '2026-11-28T24:00'], '/payload/value'];
+        yield 'a promise in words' => ['detail', ['field' => 'promised', 'value' => 'soon'], '/payload/value'];
         yield 'a list for a payload' => ['detail', [1, 2], '/payload'];
     }
 
@@ -133,6 +136,20 @@ final class IntakeTest extends FeatureCase
         $answer = $this->note($order['id'], $kind, $payload, $order['version'])->assertStatus(422);
         self::assertSame($path, $answer->json('path'), (string) $answer->getContent());
         $this->getJson("/api/repair-orders/{$order['id']}")->assertJsonPath('version', $order['version']);
+    }
+
+    public function testAnOrderSaysForWhenItIsPromisedAndFromWhenItIsFree(): void
+    {
+        $order = $this->open(['operations' => ['rear-cover-removed']]);
+        self::assertSame([null, null], [$order['promised'], $order['ready']]);
+        $this->note($order['id'], 'detail', ['field' => 'ready', 'value' => '2026-11-28T11:00'], $order['version'])->assertOk();
+        $version = $order['version'] + 1;
+        $this->note($order['id'], 'detail', ['field' => 'promised', 'value' => '2026-11-28T16:00'], $version)->assertOk()
+            ->assertJsonPath('promised', '2026-11-28T16:00')->assertJsonPath('ready', '2026-11-28T11:00');
+        $listed = fn(): mixed => collect((array) $this->getJson('/api/repair-orders')->assertOk()->json('orders'))->firstWhere('id', $order['id'])['promised'] ?? null;
+        self::assertSame('2026-11-28T16:00', $listed());
+        $this->note($order['id'], 'detail', ['field' => 'promised', 'value' => 'none'], $version + 1)->assertOk()->assertJsonPath('promised', null)->assertJsonPath('ready', '2026-11-28T11:00');
+        self::assertNull($listed());
     }
 
     public function testTwoPeopleLoseNothing(): void

@@ -154,6 +154,7 @@ final class RepairOrderController
     {
         $read = $summary === null ? null : json_decode($summary, true, 16, JSON_THROW_ON_ERROR);
 
-        return is_array($read) ? $read : ['waits' => ['kind' => 'operations', 'says' => Message::of('waits.operations')], 'alarms' => 0, 'operations' => [], 'tasks' => []];
+        // What was kept before orders were promised says nothing of it.
+        return is_array($read) ? ['promised' => null, ...$read] : ['promised' => null, 'waits' => ['kind' => 'operations', 'says' => Message::of('waits.operations')], 'alarms' => 0, 'operations' => [], 'tasks' => []];
     }
 }

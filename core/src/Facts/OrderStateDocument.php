@@ -78,6 +78,8 @@ final class OrderStateDocument
                 'id' => $photo->photo, 'sensor' => $photo->sensor, 'about' => $photo->about, ...self::who($photo->person, $photo->at, null),
             ], $state->record->photos),
             'note' => $state->record->details['note']->value ?? null,
+            'promised' => $state->record->hour('promised'),
+            'ready' => $state->record->hour('ready'),
         ];
     }
 

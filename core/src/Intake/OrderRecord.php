@@ -205,4 +205,12 @@ final class OrderRecord
         $this->floor = [];
         $this->floorAgain = [];
     }
+
+    /** A day and an hour of the order as it stands, such as "2026-11-28T16:00"; null where nobody said one or it was taken back. */
+    public function hour(string $field): ?string
+    {
+        $value = $this->details[$field]->value ?? DetailNoted::NONE;
+
+        return $value === DetailNoted::NONE ? null : $value;
+    }
 }

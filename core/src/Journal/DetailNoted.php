@@ -11,7 +11,7 @@ use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Text;
 use Lumbro\Core\Measure\Node;
 
-/** A detail of the order: what the car is, and what the estimate said. */
+/** A detail of the order: what the car is, what the estimate said, for when it is promised and from when it is free. */
 final readonly class DetailNoted extends OrderLine implements Checked
 {
     public const KIND = 'detail';
@@ -19,9 +19,17 @@ final readonly class DetailNoted extends OrderLine implements Checked
     /** Only a note may be longer, characters. */
     private const SHORT = 120;
 
-    public const FIELDS = ['vehicle', 'plate', 'vin', 'note'];
+    public const FIELDS = ['vehicle', 'plate', 'vin', 'note', 'promised', 'ready'];
 
-    /** @param string $field one of FIELDS; $value as typed */
+    /** Those that are a day and an hour on the wall of the shop. */
+    public const HOURS = ['promised', 'ready'];
+
+    /** Takes a day and an hour back. */
+    public const NONE = 'none';
+
+    private const HOUR = '/^(\d{4})-(\d\d)-(\d\d)T([01]\d|2[0-3]):[0-5]\d$/D';
+
+    /** @param string $field one of FIELDS; $value as typed; of HOURS such as "2026-11-28T16:00", or NONE */
     public function __construct(
         string $id,
         string $person,
@@ -43,6 +51,10 @@ final readonly class DetailNoted extends OrderLine implements Checked
     {
         if ($this->field !== 'note' && mb_strlen($this->value) > self::SHORT) {
             throw InvalidInput::because($node->path() . '/value', 'input.too-long', ['most' => self::SHORT, 'count' => mb_strlen($this->value)]);
+        }
+        if (in_array($this->field, self::HOURS, true) && $this->value !== self::NONE
+            && (preg_match(self::HOUR, $this->value, $found) !== 1 || ! checkdate((int) $found[2], (int) $found[3], (int) $found[1]))) {
+            throw InvalidInput::because($node->path() . '/value', 'detail.no-hour');
         }
         if ($this->field === 'vin') {
             Vin::fromText($this->value, $node->path() . '/value');

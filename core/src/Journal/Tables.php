@@ -66,7 +66,7 @@ final class Tables
                 new F\Field('missed', 'missed', null, new F\ListOf(of: new \Lumbro\Core\Journal\SaidText(most: 200), most: 100), optional: true, usual: []),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\CoverNoted => new \Lumbro\Core\Journal\CoverNoted($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['cover']), $kinds[1]->read($f['off']), F\Table::read($kinds[2], $f['missed'] ?? null) ?? [])),
             \Lumbro\Core\Journal\DetailNoted::class => new F\Table(\Lumbro\Core\Journal\DetailNoted::class, [
-                new F\Field('field', 'field', null, new F\Choice(words: ['vehicle', 'plate', 'vin', 'note'])),
+                new F\Field('field', 'field', null, new F\Choice(words: ['vehicle', 'plate', 'vin', 'note', 'promised', 'ready'])),
                 new F\Field('value', 'value', null, new F\Text(most: 2000)),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Journal\DetailNoted => new \Lumbro\Core\Journal\DetailNoted($first['id'], $first['person'], $first['at'], $kinds[0]->read($f['field']), $kinds[1]->read($f['value']))),
             \Lumbro\Core\Journal\DriveTaken::class => new F\Table(\Lumbro\Core\Journal\DriveTaken::class, [

@@ -60,7 +60,7 @@ export type CoverNoted = {
 };
 
 export type DetailNoted = {
-  field: 'vehicle' | 'plate' | 'vin' | 'note';
+  field: 'vehicle' | 'plate' | 'vin' | 'note' | 'promised' | 'ready';
   value: string;
 };
 

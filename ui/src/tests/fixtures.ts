@@ -264,6 +264,7 @@ export function orderLine(over: Partial<OrderLine> = {}): OrderLine {
     openedAt: '2026-11-24T07:00:00.000Z',
     waits: { kind: 'task', says: 'The sensors are ready to be set up' },
     alarms: 0,
+    promised: null,
     operations: ['front bumper cover repainted'],
     tasks: [taskSummary()],
     ...over,

@@ -343,7 +343,7 @@ describe('the car', () => {
     );
     const person = await open(order({ waits: WAITS }));
     await person.type(screen.getByLabelText('Vehicle identification number'), '0CLSABL27R0002464');
-    await person.click(screen.getAllByRole('button', { name: 'Keep' })[1]!);
+    await person.click(screen.getByRole('button', { name: 'Keep: Vehicle identification number' }));
     await person.click(await screen.findByRole('button', { name: 'Yes, record it' }));
     await waitFor(() => expect(server.writes()).toHaveLength(2));
     expect(server.writes()[1]?.body).toMatchObject({

@@ -166,6 +166,8 @@ export function order(over: Partial<Order> = {}): Order {
     geometry: [],
     photos: [],
     note: null,
+    promised: null,
+    ready: null,
     ...over,
   };
 }

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { OrderLine, PresentKind } from '../api/types';
 import { VerdictMark } from '../shell/VerdictMark';
+import { wallHour } from '../words/moments';
 import { say, type Code } from '../words/say';
 
 const WAITS: Record<PresentKind, Code> = {
@@ -68,6 +69,7 @@ function waitsFor(order: OrderLine): string {
 
 /** One order: what it waits for, in words readable from the bench. */
 export function OrderRow({ order }: { order: OrderLine }) {
+  const promised = order.promised === null || order.closed ? null : wallHour(order.promised);
   return (
     <Box
       sx={{
@@ -111,6 +113,21 @@ export function OrderRow({ order }: { order: OrderLine }) {
           {order.vehicle}
         </Box>
         <Box sx={{ ...CLIP, color: 'text.secondary' }} title={order.operations.join(', ')}>
+          {promised && (
+            <Box
+              component="span"
+              data-testid="promised"
+              sx={{ fontWeight: 700, color: promised.isPast ? 'verdict.out' : 'text.primary' }}
+            >
+              {say(
+                promised.isPast ? 'screen.order-row.was-promised' : 'screen.order-row.promised',
+                {
+                  at: promised.says,
+                },
+              )}
+              {' · '}
+            </Box>
+          )}
           {[order.plate, ...order.operations].filter((text) => text !== '').join(' · ')}
         </Box>
       </Box>

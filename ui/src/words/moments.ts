@@ -20,3 +20,18 @@ export function calendarDay(date: string): string {
 export function clock(iso: string): string {
   return clockText(iso, currentReader());
 }
+
+/** A day and an hour on the wall of the shop, such as "2026-11-28T16:00": of today the hour alone, and whether it is past. */
+export function wallHour(wall: string, now: Date = new Date()): { says: string; isPast: boolean } {
+  const zone = currentReader().zone;
+  const here = new Intl.DateTimeFormat('sv-SE', {
+    timeZone: zone ?? undefined,
+    dateStyle: 'short',
+    timeStyle: 'short',
+  })
+    .format(now)
+    .replace(' ', 'T');
+  const [date, hour] = wall.split('T');
+  const isToday = here.startsWith(date ?? '');
+  return { says: isToday ? (hour ?? '') : `${dayText(date ?? '')}, ${hour}`, isPast: here > wall };
+}

@@ -100,17 +100,25 @@ export function CarSheet({ order, file }: { order: Order; file: OrderFile }) {
 }
 
 function Details({ order, file }: { order: Order; file: OrderFile }) {
-  const known = { plate: order.plate, vin: order.vin ?? '', note: order.note ?? '' };
+  const known = {
+    plate: order.plate,
+    vin: order.vin ?? '',
+    note: order.note ?? '',
+    promised: order.promised ?? '',
+    ready: order.ready ?? '',
+  };
   // Only what is being changed: the rest follows the record, whoever writes to it.
   const [changed, setChanged] = useKept<Partial<typeof known>>(`details-${order.id}`, () => ({}));
   const typed = { ...known, ...changed };
-  const field = (name: keyof typeof known, label: string, longest: number) => (
+  const field = (name: keyof typeof known, label: string, longest: number, isHour = false) => (
     <Box
       component="form"
       sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}
       onSubmit={(event) => {
         event.preventDefault();
-        file.note({ kind: 'detail', payload: { field: name, value: typed[name].trim() } }, () =>
+        // An hour that is emptied is taken back.
+        const value = typed[name].trim() || 'none';
+        file.note({ kind: 'detail', payload: { field: name, value } }, () =>
           setChanged(Object.fromEntries(Object.entries(changed).filter(([key]) => key !== name))),
         );
       }}
@@ -118,16 +126,23 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
       <TextField
         id={`detail-${name}`}
         label={label}
+        type={isHour ? 'datetime-local' : 'text'}
         fullWidth
         multiline={name === 'note'}
         value={typed[name]}
         onChange={(event) => setChanged({ ...changed, [name]: event.target.value })}
-        slotProps={{ htmlInput: { maxLength: longest, autoComplete: 'off' } }}
+        slotProps={{
+          htmlInput: { maxLength: longest, autoComplete: 'off' },
+          ...(isHour ? { inputLabel: { shrink: true } } : {}),
+        }}
       />
       <Button
         type="submit"
         variant="outlined"
-        disabled={file.isWriting || typed[name].trim() === '' || typed[name] === known[name]}
+        aria-label={`${say('screen.car-sheet.keep')}: ${label}`}
+        disabled={
+          file.isWriting || (typed[name].trim() === '' && !isHour) || typed[name] === known[name]
+        }
       >
         {say('screen.car-sheet.keep')}
       </Button>
@@ -137,6 +152,8 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
     <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
       {field('plate', say('screen.plate'), 20)}
       {field('vin', say('screen.car-sheet.vehicle-identification-number'), 40)}
+      {field('promised', say('screen.car-sheet.promised'), 20, true)}
+      {field('ready', say('screen.car-sheet.ready'), 20, true)}
       {field('note', say('screen.car-sheet.note'), 2000)}
       <Typography variant="body2" color="text.secondary">
         {say('screen.car-sheet.opened', {
