@@ -93,6 +93,7 @@ final class Builder
     /** @var array<int, State> the same in the one built last */
     private array $stands = [];
 
+    /** Of a day, beginning with what is under way in it. */
     public function __construct(private readonly Compiled $c, private readonly Judge $judge)
     {
         $this->begin();

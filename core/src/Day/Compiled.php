@@ -89,6 +89,7 @@ final class Compiled
 
     private int $parts = 0;
 
+    /** Of a day, whose lists are counted from 0 on in their own order. */
     public function __construct(public readonly Day $day)
     {
         $this->open = $day->open();

@@ -36,6 +36,7 @@ final class Judge
     /** What a minute of waiting is worth in the figure by which a search goes. */
     public float $waits = 1.0;
 
+    /** @param Timetable|null $told what people were told, where a plan is mended */
     public function __construct(private readonly Compiled $c, ?Timetable $told = null)
     {
         $before = 0;

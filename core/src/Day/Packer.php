@@ -36,6 +36,7 @@ final class Packer
     /** @var array<int, array{int, list<int>}> car → place it stands in already (-1), units it holds already */
     private readonly array $has;
 
+    /** @param Builder $begun of which only what stands before anything is planned is asked */
     public function __construct(private readonly Compiled $c, Builder $begun, private readonly ?Judge $judge = null)
     {
         $this->people = count($c->hours);
