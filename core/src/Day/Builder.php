@@ -96,7 +96,31 @@ final class Builder
     /** Of a day, beginning with what is under way in it. */
     public function __construct(private readonly Compiled $c, private readonly Judge $judge)
     {
-        $this->begin();
+        $before = new UnderWay($c);
+        $this->from = $before->from;
+        $this->person = $before->person;
+        $this->room = $before->room;
+        $this->used = $before->used;
+        $this->held = $before->held;
+        $this->hours = $before->hours;
+        $this->free = $before->free;
+        $this->since = $before->since;
+        $this->at = $before->at;
+        $this->clock = $before->clock;
+        $this->next = $before->next;
+        $this->stay = $before->stay;
+        $this->holding = $before->holding;
+        $this->was = $before->was;
+        $this->by = $before->by;
+        foreach ($c->orders as $car => $orders) {
+            $this->left[$car] = 0;
+            foreach (array_slice($orders[0], $c->begun[$car]) as [$stage]) {
+                $this->left[$car] += $c->minutes[$stage];
+            }
+            $this->adds[$car] = 0.0;
+            $this->add($car, $this->clock[$car] + $this->left[$car]);
+        }
+        $this->stood = [0 => $this->state()];
     }
 
     /**
@@ -157,6 +181,32 @@ final class Builder
         }
     }
 
+    /**
+     * Turns in the order in which the stages of the plan built last begin.
+     *
+     * @param array<int, int> $order
+     *
+     * @return list<int>
+     */
+    public function turns(array $order): array
+    {
+        $keys = [];
+        $cars = [];
+        foreach ($this->c->orders as $car => $orders) {
+            $at = 0;
+            foreach (array_slice($orders[$order[$car]], $this->c->begun[$car]) as [$stage]) {
+                // A stage that found no room follows the one before it.
+                $at = max($at, $this->from[$stage] ?? self::NEVER);
+                $keys[] = $at;
+                $cars[] = $car;
+            }
+        }
+        $places = array_keys($keys);
+        array_multisort($keys, SORT_ASC, SORT_NUMERIC, $places, SORT_ASC, SORT_NUMERIC, $cars);
+
+        return $cars;
+    }
+
     private function goOnWaiting(): void
     {
         do {
@@ -184,18 +234,6 @@ final class Builder
         $adds = $this->judge->height($car, $done);
         $this->height += $adds - $this->adds[$car];
         $this->adds[$car] = $adds;
-    }
-
-    /** @return array{hours: list<list<int>>, free: array<int, list<int>>, since: array<int, int>, clock: array<int, int>, has: array<int, array{int, list<int>}>} what stands before anything is planned; car → the place it stands in (-1) and the units it holds */
-    public function before(): array
-    {
-        $this->restore($this->stood[0]);
-        $has = [];
-        foreach ($this->stay as $car => $stay) {
-            $has[$car] = [$stay < 0 ? -1 : $this->room[$stay], $this->holding[$car] < 0 ? [] : $this->held[$this->holding[$car]]];
-        }
-
-        return ['hours' => $this->hours, 'free' => $this->free, 'since' => $this->since, 'clock' => $this->clock, 'has' => $has];
     }
 
     /** @return State */
@@ -261,11 +299,11 @@ final class Builder
         $this->used[$stage] = $used;
         $isKept = $this->choices->isKept;
         if ($who >= 0) {
-            $isKept ? $this->hours[$who] = self::after($this->hours[$who], $to) : self::cut($this->hours[$who], $from, $to);
+            $isKept ? $this->hours[$who] = Gaps::after($this->hours[$who], $to) : Gaps::cut($this->hours[$who], $from, $to);
             $this->by[$car] = $who;
         }
         foreach ($used as $unit) {
-            $isKept ? $this->free[$unit] = [$to, self::NEVER] : self::cut($this->free[$unit], $from, $to);
+            $isKept ? $this->free[$unit] = [$to, self::NEVER] : Gaps::cut($this->free[$unit], $from, $to);
         }
         if ($comes >= 0) {
             foreach ($c->taken[$room] as $one) {
@@ -375,12 +413,12 @@ final class Builder
         do {
             $before = $at;
             if ($who >= 0) {
-                $at = self::next($this->hours[$who], $at, $minutes);
+                $at = Gaps::next($this->hours[$who], $at, $minutes);
             }
             foreach ($this->c->uses[$stage] as $kind => $units) {
                 $first = self::NEVER;
                 foreach ($units as $unit) {
-                    $free = self::next($this->free[$unit], $at, $minutes);
+                    $free = Gaps::next($this->free[$unit], $at, $minutes);
                     if ($free < $first) {
                         $first = $free;
                         $used[$kind] = $unit;
@@ -394,149 +432,5 @@ final class Builder
         } while ($at !== $before && $at < self::NEVER);
 
         return [$at, $at < self::NEVER ? array_values($used) : []];
-    }
-
-    /** @param list<int> $free from, to, from, to … */
-    private static function next(array $free, int $at, int $minutes): int
-    {
-        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
-            $begins = $free[$i] > $at ? $free[$i] : $at;
-            if ($begins + $minutes <= $free[$i + 1]) {
-                return $begins;
-            }
-        }
-
-        return self::NEVER;
-    }
-
-    /** @param list<int> $free from, to, from, to …, of which a stretch is taken away */
-    private static function cut(array &$free, int $from, int $to): void
-    {
-        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
-            if ($free[$i] <= $from && $to <= $free[$i + 1]) {
-                if ($free[$i] === $from) {
-                    $to === $free[$i + 1] ? array_splice($free, $i, 2) : $free[$i] = $to;
-                } elseif ($to === $free[$i + 1]) {
-                    $free[$i + 1] = $from;
-                } else {
-                    array_splice($free, $i + 1, 0, [$from, $to]);
-                }
-
-                return;
-            }
-        }
-    }
-
-    /** What stands before anything is planned: stages that are under way, and what their cars hold. */
-    private function begin(): void
-    {
-        $c = $this->c;
-        $now = $c->day->now;
-        $this->hours = $c->hours;
-        $units = array_slice(array_keys($c->holdables), count($c->holdables) - count($c->day->kit));
-        $this->free = array_fill_keys($units, [$now, self::NEVER]);
-        $this->since = array_fill(0, count($c->holdables), 0);
-        $this->at = $c->at;
-        foreach ($c->ready as $car => $ready) {
-            $this->clock[$car] = $ready;
-            $this->next[$car] = $c->begun[$car];
-            $this->stay[$car] = $this->holding[$car] = $this->was[$car] = $this->by[$car] = -1;
-        }
-        // In the order it happened, so that whatever went from car to car is with the last.
-        $happened = [];
-        foreach ($c->begun as $car => $count) {
-            foreach (array_slice($c->orders[$car][0], 0, $count) as $i => $step) {
-                $happened[] = [$c->stages[$step[0]]->began->from ?? 0, $car, $i];
-            }
-        }
-        sort($happened);
-        foreach ($happened as [, $car, $i]) {
-            $this->goOn($car, $c->orders[$car][0][$i]);
-        }
-        foreach ($c->orders as $car => $orders) {
-            $this->left[$car] = 0;
-            foreach (array_slice($orders[0], $c->begun[$car]) as [$stage]) {
-                $this->left[$car] += $c->minutes[$stage];
-            }
-            $this->adds[$car] = 0.0;
-            $this->add($car, $this->clock[$car] + $this->left[$car]);
-        }
-        $this->stood = [0 => $this->state()];
-    }
-
-    /** @param array{int, int, bool, int, bool} $step of a car, which is begun */
-    private function goOn(int $car, array $step): void
-    {
-        [$stage, $comes, $leaves, $takes, $gives] = $step;
-        $c = $this->c;
-        $began = $c->stages[$stage]->began;
-        if ($began === null) {
-            return;
-        }
-        $to = $began->done ? $began->to : max($began->to, $c->day->now + 1);
-        $this->from[$stage] = $began->from;
-        $who = $c->person($began->person);
-        $this->person[$stage] = $who ?? -1;
-        $units = array_values(array_intersect(array_keys($this->free), array_keys(array_intersect($c->holdables, $began->units))));
-        if (! $began->done) {
-            if ($who !== null) {
-                $this->hours[$who] = self::after($this->hours[$who], $to);
-            }
-            foreach ($units as $unit) {
-                $this->free[$unit] = [$to, self::NEVER];
-            }
-        }
-        $this->used[$stage] = $units;
-        $this->by[$car] = $who ?? -1;
-        $this->clock[$car] = max($this->clock[$car], $to);
-        $place = $c->place($began->place);
-        if ($comes >= 0 && $place !== null) {
-            $this->room[$comes] = $place;
-            $this->stay[$car] = $comes;
-            $this->was[$car] = $place;
-            $this->hold($c->taken[$place], -1);
-        }
-        if ($takes >= 0) {
-            $kinds = array_merge(...$c->holds[$takes]);
-            $this->held[$takes] = array_values(array_intersect($units, $kinds));
-            $this->holding[$car] = $takes;
-            $this->hold($this->held[$takes], -1);
-            foreach ($this->held[$takes] as $unit) {
-                $this->at[$unit] = $place ?? -1;
-            }
-        }
-        if ($gives) {
-            $this->hold($this->held[$this->holding[$car]] ?? [], $to);
-            $this->holding[$car] = -1;
-        }
-        if ($leaves && $this->stay[$car] >= 0) {
-            $this->hold($c->taken[$this->room[$this->stay[$car]]], $to);
-            $this->stay[$car] = -1;
-        }
-    }
-
-    /** @param list<int> $holdables free since then, or held where it is -1 */
-    private function hold(array $holdables, int $since): void
-    {
-        foreach ($holdables as $one) {
-            $this->since[$one] = $since;
-        }
-    }
-
-    /**
-     * @param list<int> $hours
-     *
-     * @return list<int> what is left of them from a minute on
-     */
-    private static function after(array $hours, int $minute): array
-    {
-        $left = [];
-        for ($i = 0; $i < count($hours); $i += 2) {
-            if ($hours[$i + 1] > $minute) {
-                array_push($left, max($hours[$i], $minute), $hours[$i + 1]);
-            }
-        }
-
-        return $left;
     }
 }

@@ -62,10 +62,10 @@ final class LateBound
     /** When a car would be done if all else stood still. */
     private static function alone(Compiled $c, int $car): int
     {
-        $judge = new Judge($c);
+        $begun = new UnderWay($c);
         $best = self::NEVER;
         foreach (array_keys($c->orders[$car]) as $order) {
-            $packer = new Packer($c, new Builder($c, $judge));
+            $packer = new Packer($c, $begun);
             $best = min($best, $packer->put($car, $order));
         }
 

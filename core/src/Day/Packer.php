@@ -36,16 +36,20 @@ final class Packer
     /** @var array<int, array{int, list<int>}> car → place it stands in already (-1), units it holds already */
     private readonly array $has;
 
-    /** @param Builder $begun of which only what stands before anything is planned is asked */
-    public function __construct(private readonly Compiled $c, Builder $begun, private readonly ?Judge $judge = null)
+    /** @param Judge|null $judge that knows what people were told */
+    public function __construct(private readonly Compiled $c, UnderWay $begun, private readonly ?Judge $judge = null)
     {
         $this->people = count($c->hours);
-        ['hours' => $hours, 'free' => $free, 'since' => $since, 'clock' => $this->clock, 'has' => $this->has] = $begun->before();
-        $this->free = $hours;
-        foreach ($since as $one => $from) {
-            $from = max($from, $c->day->now, $free[$one][0] ?? 0);
-            $this->free[$this->people + $one] = [$from, self::NEVER];
+        $this->free = $begun->hours;
+        foreach ($begun->since as $one => $from) {
+            $this->free[$this->people + $one] = [max($from, $c->day->now, $begun->free[$one][0] ?? 0), self::NEVER];
         }
+        $this->clock = $begun->clock;
+        $has = [];
+        foreach (array_keys($c->ready) as $car) {
+            $has[$car] = [$begun->place($car), $begun->units($car)];
+        }
+        $this->has = $has;
     }
 
     /** Whether a car has something already that nobody else can have before it is done with it. */
@@ -103,14 +107,14 @@ final class Packer
         foreach ($plan['stages'] as $stage => [$from, $who, $units]) {
             $to = $from + $this->c->minutes[$stage];
             if ($who >= 0) {
-                self::cut($this->free[$who], $from, $to);
+                Gaps::cut($this->free[$who], $from, $to);
             }
             foreach ($units as $unit) {
-                self::cut($this->free[$this->people + $unit], $from, $to);
+                Gaps::cut($this->free[$this->people + $unit], $from, $to);
             }
         }
         foreach ($plan['taken'] as [$one, $from, $to]) {
-            self::cut($this->free[$this->people + $one], $from, $to);
+            Gaps::cut($this->free[$this->people + $one], $from, $to);
         }
     }
 
@@ -120,14 +124,14 @@ final class Packer
         foreach ($this->plans[$car]['stages'] as $stage => [$from, $who, $units]) {
             $to = $from + $this->c->minutes[$stage];
             if ($who >= 0) {
-                self::give($this->free[$who], $from, $to);
+                Gaps::give($this->free[$who], $from, $to);
             }
             foreach ($units as $unit) {
-                self::give($this->free[$this->people + $unit], $from, $to);
+                Gaps::give($this->free[$this->people + $unit], $from, $to);
             }
         }
         foreach ($this->plans[$car]['taken'] as [$one, $from, $to]) {
-            self::give($this->free[$this->people + $one], $from, $to);
+            Gaps::give($this->free[$this->people + $one], $from, $to);
         }
         unset($this->plans[$car]);
     }
@@ -244,7 +248,7 @@ final class Packer
             $until = $stages[$chain[$k + 1][0]][0] - $this->c->minutes[$stage];
             [$from, $who, $units] = $stages[$stage];
             if ($until > $from && $units === [] && $this->c->windows[$stage] === []) {
-                $stages[$stage] = [$who < 0 ? $until : max($from, self::last($this->free[$who], $until, $this->c->minutes[$stage])), $who, $units];
+                $stages[$stage] = [$who < 0 ? $until : max($from, Gaps::last($this->free[$who], $until, $this->c->minutes[$stage])), $who, $units];
             }
         }
 
@@ -322,7 +326,7 @@ final class Packer
                 $first = self::NEVER;
                 $had = -1;
                 foreach ($kind as $unit) {
-                    $free = self::next($this->free[$this->people + $unit], $at, $length);
+                    $free = Gaps::next($this->free[$this->people + $unit], $at, $length);
                     if ($free < $first) {
                         [$first, $had] = [$free, $unit];
                     }
@@ -434,12 +438,12 @@ final class Packer
         do {
             $before = $at;
             if ($who >= 0) {
-                $at = self::next($this->free[$who], $at, $minutes);
+                $at = Gaps::next($this->free[$who], $at, $minutes);
             }
             foreach ($this->c->uses[$stage] as $kind => $units) {
                 $first = self::NEVER;
                 foreach ($units as $unit) {
-                    $free = self::next($this->free[$this->people + $unit], $at, $minutes);
+                    $free = Gaps::next($this->free[$this->people + $unit], $at, $minutes);
                     if ($free < $first) {
                         $first = $free;
                         $used[$kind] = $unit;
@@ -461,7 +465,7 @@ final class Packer
         do {
             $before = $at;
             foreach ($of as $one) {
-                $at = self::next($this->free[$this->people + $one], $at, $minutes);
+                $at = Gaps::next($this->free[$this->people + $one], $at, $minutes);
             }
         } while ($at !== $before && $at < self::NEVER);
 
@@ -485,67 +489,5 @@ final class Packer
         }
 
         return $until;
-    }
-
-    /** @param list<int> $free from, to, from, to … */
-    private static function next(array $free, int $at, int $minutes): int
-    {
-        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
-            $begins = $free[$i] > $at ? $free[$i] : $at;
-            if ($begins + $minutes <= $free[$i + 1]) {
-                return $begins;
-            }
-        }
-
-        return self::NEVER;
-    }
-
-    /** @param list<int> $free from, to, from, to …; the last minute up to one at which there is time for it; -1 where there is none */
-    private static function last(array $free, int $at, int $minutes): int
-    {
-        for ($i = count($free) - 2; $i >= 0; $i -= 2) {
-            $begins = min($at, $free[$i + 1] - $minutes);
-            if ($begins >= $free[$i]) {
-                return $begins;
-            }
-        }
-
-        return -1;
-    }
-
-    /** @param list<int> $free from, to, from, to …, of which a stretch is taken away */
-    private static function cut(array &$free, int $from, int $to): void
-    {
-        for ($i = 0, $n = count($free); $i < $n; $i += 2) {
-            if ($free[$i] <= $from && $to <= $free[$i + 1]) {
-                if ($free[$i] === $from) {
-                    $to === $free[$i + 1] ? array_splice($free, $i, 2) : $free[$i] = $to;
-                } elseif ($to === $free[$i + 1]) {
-                    $free[$i + 1] = $from;
-                } else {
-                    array_splice($free, $i + 1, 0, [$from, $to]);
-                }
-
-                return;
-            }
-        }
-    }
-
-    /** @param list<int> $free from, to, from, to …, to which a stretch is given back */
-    private static function give(array &$free, int $from, int $to): void
-    {
-        $n = count($free);
-        for ($i = 0; $i < $n && $free[$i] < $from; $i += 2);
-        $left = $i > 0 && $free[$i - 1] === $from;
-        $right = $i < $n && $free[$i] === $to;
-        if ($left && $right) {
-            array_splice($free, $i - 1, 2);
-        } elseif ($left) {
-            $free[$i - 1] = $to;
-        } elseif ($right) {
-            $free[$i] = $from;
-        } else {
-            array_splice($free, $i, 0, [$from, $to]);
-        }
     }
 }

@@ -19,18 +19,14 @@ final class Planner
     public static function plan(Day $day, int $seed = 1, int $tries = self::TRIES): Timetable
     {
         $c = new Compiled($day);
-        [$choices] = (new Search($c, $seed))->run($tries);
-
-        return self::timetable($c, $choices, null);
+        return self::timetable($c, (new Search($c, $seed))->run($tries), null);
     }
 
     /** The plan after something came otherwise: as good as it can be with few changes to what people were told. */
     public static function again(Day $day, Timetable $told, int $seed = 1, int $tries = self::MENDING): Timetable
     {
         $c = new Compiled($day);
-        [$choices] = (new Search($c, $seed, $told))->run($tries, self::asTold($c, $told));
-
-        return self::timetable($c, $choices, $told);
+        return self::timetable($c, (new Search($c, $seed, $told))->run($tries, self::asTold($c, $told)), $told);
     }
 
     /** What was told, pushed on by what came between. */
