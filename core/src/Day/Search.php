@@ -57,8 +57,12 @@ final class Search
         }
         if ($this->c->orders !== []) {
             $cars = new CarSearch($this->c, $this->judge, $lists, $this->draws);
-            $choices = $cars->better($best->choices, $tries);
-            $best->offer($choices, $this->tried($choices));
+            // First as they go in one after the other, so that more tries give nothing worse than none.
+            foreach ($tries > 0 ? [0, $tries] : [0] as $changes) {
+                $choices = $cars->better($best->choices, $changes);
+                $best->offer($choices, $this->tried($choices));
+                $this->house($best);
+            }
         }
         // Few stages are soon gone through, and where there are few, one that waits for another matters most.
         $few = count($this->c->stages) <= self::FEW;

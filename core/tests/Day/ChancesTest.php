@@ -23,11 +23,11 @@ final class ChancesTest extends TestCase
     public function testPromisesGivenNinetyInAHundredHoldThatOften(): void
     {
         $stated = $held = [];
-        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 120 : 16); $seed++) {
+        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 120 : 10); $seed++) {
             $day = DrawnDay::of($seed, 12 + ($seed * 5) % 14);
             $plan = Planner::plan($day, $seed, 150);
             $chances = Chances::of($day, $plan);
-            for ($life = 0; $life < 16; $life++) {
+            for ($life = 0; $life < 12; $life++) {
                 $done = LivedDay::of($day, $plan, 1000 * $seed + $life);
                 foreach ($day->cars as $car) {
                     $chance = $chances[$car->id]['chance'];
@@ -38,7 +38,7 @@ final class ChancesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(80, count($stated));
+        self::assertGreaterThan(40, count($stated));
         $share = array_sum($held) / count($held);
         self::assertGreaterThan(0.85, $share);
         self::assertLessThan(0.95, $share);
