@@ -1,14 +1,14 @@
 import { Route, Routes } from 'react-router';
 import { NewOrder } from './intake/NewOrder';
 import { OrderScreen } from './order/OrderScreen';
-import { Report } from './record/Report';
-import { SendBackNote } from './record/SendBackNote';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
 import { lazyScreen } from './shell/lazyScreen';
 import { Today } from './today/Today';
 import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 
+const Report = lazyScreen(async () => (await import('./record/Report')).Report);
+const SendBackNote = lazyScreen(async () => (await import('./record/SendBackNote')).SendBackNote);
 const CardCheck = lazyScreen(async () => (await import('./cards/CardCheck')).CardCheck);
 const CardEdit = lazyScreen(async () => (await import('./cards/CardEdit')).CardEdit);
 const ShortCard = lazyScreen(async () => (await import('./cards/ShortCard')).ShortCard);

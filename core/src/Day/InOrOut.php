@@ -17,13 +17,16 @@ final readonly class InOrOut
      * @param string $car of the day
      * @param int    $tries for each of the two plans
      *
-     * @throws \OutOfBoundsException where the day has no such car
+     * @return self|null null where the day has no such car
      */
-    public static function of(Day $day, string $car, Outside $outside, int $tries = 1_500): self
+    public static function of(Day $day, string $car, Outside $outside, int $tries = 1_500): ?self
     {
+        $own = array_values(array_filter($day->cars, static fn(Car $one): bool => $one->id === $car))[0] ?? null;
+        if ($own === null) {
+            return null;
+        }
         $kept = Planner::plan($day, 1, $tries);
         $cars = array_map(static fn(Car $one): Car => $one->id === $car ? self::sent($one, $outside) : $one, $day->cars);
-        $own = array_values(array_filter($day->cars, static fn(Car $one): bool => $one->id === $car))[0] ?? throw new \OutOfBoundsException("The day has no car $car.");
         $sent = Planner::plan(new Day($day->now, $day->closes, $day->people, $day->places, $day->kit, $cars), 1, $tries);
 
         return new self(
