@@ -39,7 +39,7 @@ final class TurnSearch
     /** @var array<int, list<int>> minute → stages that end then */
     private array $ends = [];
 
-    /** What is found by the way is offered to the best. */
+    /** By the figure of a judge, and by what it draws. */
     public function __construct(
         private readonly Compiled $c,
         private readonly Judge $judge,
@@ -48,6 +48,11 @@ final class TurnSearch
         private readonly Draws $draws,
     ) {}
 
+    /**
+     * Goes from a plan to others, and offers what is better than the best.
+     *
+     * @param int $tries changes
+     */
     public function better(Choices $at, int $tries): void
     {
         $this->plan->build($at);
