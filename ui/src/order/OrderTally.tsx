@@ -15,7 +15,7 @@ export function OrderTally({ order, saved }: { order: Order; saved: string }) {
         display: 'grid',
         gridTemplateColumns: {
           xs: '1fr 1fr 1.4fr',
-          md: '138px 1fr 1fr 420px',
+          md: '146px 1fr 1fr 420px',
           lg: '176px 1fr 1fr 452px',
         },
         flexShrink: 0,

@@ -128,6 +128,7 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
         label={label}
         type={isHour ? 'datetime-local' : 'text'}
         fullWidth
+        sx={{ minWidth: 0 }}
         multiline={name === 'note'}
         value={typed[name]}
         onChange={(event) => setChanged({ ...changed, [name]: event.target.value })}
@@ -140,6 +141,7 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
         type="submit"
         variant="outlined"
         aria-label={`${say('screen.car-sheet.keep')}: ${label}`}
+        sx={{ flexShrink: 0 }}
         disabled={
           file.isWriting || (typed[name].trim() === '' && !isHour) || typed[name] === known[name]
         }
@@ -149,7 +151,7 @@ function Details({ order, file }: { order: Order; file: OrderFile }) {
     </Box>
   );
   return (
-    <Box sx={{ display: 'grid', gap: 1.25, mt: 1.5 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1.25, mt: 1.5 }}>
       {field('plate', say('screen.plate'), 20)}
       {field('vin', say('screen.car-sheet.vehicle-identification-number'), 40)}
       {field('promised', say('screen.car-sheet.promised'), 20, true)}
