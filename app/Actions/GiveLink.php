@@ -50,7 +50,8 @@ final readonly class GiveLink
         return hash('sha256', $secret);
     }
 
-    private static function secret(): string
+    /** A new secret, as a link's address carries it. */
+    public static function secret(): string
     {
         return rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
     }

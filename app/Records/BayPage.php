@@ -78,8 +78,30 @@ final class BayPage
     /** @return list<TaskContext> of each concerned sensor that has a card, as the car stands */
     private static function contexts(OrderFile $file, Kit $kit): array
     {
+        return self::contextsIn($file, $kit, Document::read(Bay::class, Node::stored($file->row->bay))->seenFrom($file->state()->record->stance->stance ?? new Stance()));
+    }
+
+    /**
+     * Room that each concerned sensor with a card needs about the car, wherever it may come to stand.
+     *
+     * @param Bay|null $bay any of the shop's, until the car has one
+     *
+     * @return list<Need>
+     */
+    public static function needs(OrderFile $file, ?Bay $bay): array
+    {
+        $kit = $file->state()->kit();
+
+        return $kit === null || $bay === null ? [] : array_map(
+            static fn(TaskContext $context): Need => Needs::sensor($context, (new MeasuringPlan($context, []))->ground),
+            self::contextsIn($file, $kit, $bay->seenFrom(new Stance())),
+        );
+    }
+
+    /** @return list<TaskContext> */
+    private static function contextsIn(OrderFile $file, Kit $kit, Bay $seen): array
+    {
         $state = $file->state();
-        $seen = Document::read(Bay::class, Node::stored($file->row->bay))->seenFrom($state->record->stance->stance ?? new Stance());
         $contexts = [];
         foreach ($state->concerned() as $sensor) {
             $card = $file->journal->context->cards[$sensor->id] ?? null;

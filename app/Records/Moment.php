@@ -25,7 +25,8 @@ final class Moment
         return self::iso(new \DateTimeImmutable($moment));
     }
 
-    private static function iso(\DateTimeImmutable $moment): string
+    /** ISO 8601 in UTC, to the millisecond. */
+    public static function iso(\DateTimeImmutable $moment): string
     {
         return $moment->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s.v\Z');
     }

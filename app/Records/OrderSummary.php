@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Day\OrderWork;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
@@ -18,10 +19,12 @@ final class OrderSummary
     public static function refresh(OrderFile $file): void
     {
         $state = $file->state();
-        $tasks = TaskLines::of($file);
+        $open = TaskLines::opened($file);
+        $tasks = array_map(static fn(\stdClass $task): array => TaskLines::line($file, $task, $open[(string) $task->id] ?? null), $file->tasks);
         $closing = $file->closing();
         DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->id)->update([
             'summary' => json_encode(self::of($state, $tasks, $closing), JSON_THROW_ON_ERROR),
+            'work' => OrderWork::of($file, $open, $closing),
             'alarm' => $state->alarms() !== [],
             'closed' => $closing->open() === [],
             'search' => self::search($file->row->number, $file->row->vehicle, $file->row->plate, $file->row->vin, self::serials($state->sheet, $state->record)),
@@ -63,9 +66,24 @@ final class OrderSummary
                 $summary['tasks'][$i] = self::task(TaskLines::line($file->order, $task, $file));
             }
         }
+        OrderWork::refresh($file);
         if ($summary != $before) {
             DB::table('repair_orders')->where('shop_id', $file->row->shop_id)->where('id', $file->row->order_id)->update(['summary' => json_encode($summary, JSON_THROW_ON_ERROR)]);
         }
+    }
+
+    /** The stage a task stood in when the list was last told of it; null where it was not. */
+    public static function stageOf(TaskFile $file): ?string
+    {
+        $kept = $file->order->row->summary ?? null;
+        $summary = is_string($kept) ? json_decode($kept, true, 16, JSON_THROW_ON_ERROR) : null;
+        foreach (is_array($summary) ? $summary['tasks'] ?? [] : [] as $task) {
+            if (($task['task'] ?? null) === $file->row->id) {
+                return is_string($task['stage'] ?? null) ? $task['stage'] : null;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Day\StageTimes;
 use App\Failure\Refusal;
 use App\Models\OrderEvent;
 use App\Models\Reading;
@@ -58,6 +59,7 @@ final class Recorder
             $file->add($line);
         }
         OrderSummary::refreshTask($file);
+        StageTimes::note($user, $file, OrderSummary::stageOf($file), $file->state()->stage()->value);
     }
 
     /** @throws Refusal where a later line about the same matter was not seen */

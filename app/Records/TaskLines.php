@@ -18,6 +18,19 @@ final class TaskLines
         return array_map(static fn(\stdClass $task): array => self::line($file, $task, null), $file->tasks);
     }
 
+    /** @return array<string, TaskFile> task → its own file, of those that can be worked on */
+    public static function opened(OrderFile $file): array
+    {
+        $open = [];
+        foreach ($file->tasks as $task) {
+            if (self::hindrance($file, $file->journal->context->cards[$task->sensor] ?? null) === null) {
+                $open[(string) $task->id] = TaskFile::within($file, $task);
+            }
+        }
+
+        return $open;
+    }
+
     /**
      * @param TaskFile|null $open the task's own file, where it is open already
      *
@@ -43,12 +56,7 @@ final class TaskLines
     /** @return array{workspace: bool, hindrance: Message|null, present: string|null, stage: string|null, stages: list<array{id: string, state: string, note: Message|null}>, verdict: string|null} */
     private static function work(OrderFile $file, \stdClass $task, ?ProcedureCard $card, ?OwedState $owed, ?TaskFile $open): array
     {
-        $hindrance = match (true) {
-            $card === null => Message::of('hindrance.card'),
-            $file->row->bay_id === null => Message::of('hindrance.bay'),
-            $file->state()->kit() === null => Message::of('hindrance.kit'),
-            default => null,
-        };
+        $hindrance = self::hindrance($file, $card);
         if ($hindrance !== null) {
             return ['workspace' => false, 'hindrance' => $hindrance, 'present' => null, 'stage' => null, 'stages' => [], 'verdict' => null];
         }
@@ -63,5 +71,15 @@ final class TaskLines
             'stages' => StageBoard::of($state),
             'verdict' => $state->run->log->sentBack !== null ? 'sent-back' : $state->run->finding?->verdict()->value,
         ];
+    }
+
+    private static function hindrance(OrderFile $file, ?ProcedureCard $card): ?Message
+    {
+        return match (true) {
+            $card === null => Message::of('hindrance.card'),
+            $file->row->bay_id === null => Message::of('hindrance.bay'),
+            $file->state()->kit() === null => Message::of('hindrance.kit'),
+            default => null,
+        };
     }
 }

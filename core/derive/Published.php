@@ -11,6 +11,7 @@ use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\Kit\Lesson;
+use Lumbro\Core\Catalogue\Shop\DayRules;
 use Lumbro\Core\Catalogue\Shop\ShopSettings;
 use Lumbro\Core\Catalogue\ShopRules\CaptureItem;
 use Lumbro\Core\Catalogue\ShopRules\CodeSort;
@@ -45,6 +46,7 @@ final class Published
         'card' => ['A procedure card', 'Heights are of the target\'s places over its centre; heightDatum names one of them. A card without checkedBy serves no proof. Steps wait for those they name, and none for itself. A plate is judged by its yaw and tilt, a reflector by its place; heightFrom sensor sets the target level with the sensor\'s middle as it is on the car, and height is then only what is expected. Under values stands where a single value comes from, under others what other sources give for it, by its JSON Pointer.'],
         'vehicle' => ['A vehicle sheet', 'A sensor\'s facing turns anticlockwise from straight ahead. Each of a pair names the other. placard in bar, rideHeight arch over hub.'],
         'shop' => ['What a shop is called and how it writes', 'zone is a name of the tz database, language such as en.'],
+        'day-rules' => ['What a shop\'s days are planned by', 'Hours on the wall of the shop; day 1 is Monday, and a pause lies between two openings of one day. Somebody who is not among the people works as long as the shop is open, runs and drives. there and away in minutes; fee and hour in the currency.'],
         'plain-bay' => ['A rectangular bay', 'As it is told with a tape in the hand: mm from the wall behind the car and from the wall at its left. Its floor counts as not surveyed.'],
         'bay' => ['A bay', 'mm in the bay\'s own frame: that of a car that stands in it as usual, its rear hubs\' middle at the origin, x forward. sFloor is the standard uncertainty of its floor heights where it is not surveyed.'],
         'enumerations' => ['The enumerations of the core', 'What answers and documents refer to.'],
@@ -57,7 +59,7 @@ final class Published
         'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
     ];
 
-    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'lesson' => Lesson::class];
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'day-rules' => DayRules::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'lesson' => Lesson::class];
 
     /** @return array<string, list<string>> name → the words that its values are: each list stands once, in PHP */
     public static function enumerations(): array

@@ -56,6 +56,7 @@ final class DemoSeeder extends Seeder
                 $this->work($user, $task, $order['until']);
                 $this->afterwards($user, $task, $order['after'] ?? []);
             }
+            (new DemoDay($this->shop, $people))->run();
         });
     }
 

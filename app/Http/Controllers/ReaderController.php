@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveLink;
+use App\Day\CalendarFeed;
+use App\Day\DayPlans;
 use App\Failure\Refusal;
+use App\Models\Shop;
 use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
@@ -19,6 +22,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
+use Lumbro\Words\Words;
 
 /** What somebody with a link sees: one report of one order, to read and to print. Each visit is kept. */
 final readonly class ReaderController
@@ -46,14 +50,38 @@ final readonly class ReaderController
         return ReportResponse::pdf($this->renderer->pdf($this->report->html($file, $kind)), OrderReport::name($file, $kind, 'pdf'));
     }
 
-    /** @return array{\stdClass, OrderFile}|null null where the link does not work: unknown, over, or taken back */
-    private function open(Request $request, string $secret, string $what): ?array
+    /** The plan of a bay, a person or a car, for a calendar that asks again and again. */
+    public function feed(Request $request, string $secret): Response
+    {
+        self::count($request);
+        $link = DB::table('feed_links')->where('token_hash', GiveLink::hash($secret))->first();
+        $giver = $link === null ? null : User::query()->where('shop_id', $link->shop_id)->where('id', $link->user_id)->where('active', true)->first();
+        if ($link === null || $giver === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
+            return self::gone();
+        }
+        DB::table('feed_links')->where('shop_id', $link->shop_id)->where('id', $link->id)->update(['read_at' => Moment::now(), 'reads' => (int) $link->reads + 1]);
+        $now = DayPlans::current($giver);
+        $words = new Words(Shop::query()->findOrFail($link->shop_id)->reader());
+
+        return new Response(CalendarFeed::of($now->book, $now->plan, $link->kind, $link->subject, $link->name, $words), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8', 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, no-store',
+        ]);
+    }
+
+    /** Bounds guesses and visits of one address. */
+    private static function count(Request $request): void
     {
         $key = 'reader|' . $request->ip();
         if (RateLimiter::tooManyAttempts($key, self::VISITS)) {
             throw Refusal::tooMany(RateLimiter::availableIn($key));
         }
         RateLimiter::hit($key);
+    }
+
+    /** @return array{\stdClass, OrderFile}|null null where the link does not work: unknown, over, or taken back */
+    private function open(Request $request, string $secret, string $what): ?array
+    {
+        self::count($request);
         $link = DB::table('reader_links')->where('token_hash', GiveLink::hash($secret))->first();
         if ($link === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
             return null;

@@ -112,7 +112,9 @@ final class Compiled
         $kinds = [];
         foreach ($day->kit as $i => $unit) {
             $number = count($day->places) + count($shares) + $i;
-            $kinds[$unit->kind][] = $number;
+            foreach ([$unit->kind, ...$unit->also] as $kind) {
+                $kinds[$kind][] = $number;
+            }
             $place = $this->place($unit->at);
             if ($place !== null) {
                 $this->at[$number] = $place;

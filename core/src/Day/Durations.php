@@ -104,12 +104,34 @@ final readonly class Durations
             }
         }
 
-        return array_map(static fn(array $of): array => array_map(static function (array $ratios): array {
-            sort($ratios);
-            $half = intdiv(count($ratios), 2);
+        return array_map(static fn(array $of): array => array_map(self::middle(...), $of), $logs);
+    }
 
-            return ['ratio' => exp(count($ratios) % 2 === 1 ? $ratios[$half] : ($ratios[$half - 1] + $ratios[$half]) / 2), 'jobs' => count($ratios)];
-        }, $of), $logs);
+    /**
+     * The same of all of them together.
+     *
+     * @param list<Taken> $taken
+     *
+     * @return array{ratio: float, jobs: int}|null null where nothing was told of any
+     */
+    public static function miss(array $taken): ?array
+    {
+        $told = array_filter($taken, static fn(Taken $one): bool => $one->told !== null && $one->told > 0);
+
+        return $told === [] ? null : self::middle(array_values(array_map(static fn(Taken $one): float => log($one->minutes / $one->told), $told)));
+    }
+
+    /**
+     * @param list<float> $logs at least one
+     *
+     * @return array{ratio: float, jobs: int}
+     */
+    private static function middle(array $logs): array
+    {
+        sort($logs);
+        $half = intdiv(count($logs), 2);
+
+        return ['ratio' => exp(count($logs) % 2 === 1 ? $logs[$half] : ($logs[$half - 1] + $logs[$half]) / 2), 'jobs' => count($logs)];
     }
 
     /**

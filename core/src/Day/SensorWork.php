@@ -11,13 +11,14 @@ final readonly class SensorWork
     public const STAGES = ['prepare', 'floor', 'line', 'place', 'run', 'prove'];
 
     /**
-     * @param string       $id      of the sensor on its car
-     * @param string       $kind    such as "front"
-     * @param string|null  $reached one of STAGES: the first that is not done; null where its set-up is over, or it has none
-     * @param string|null  $stance  sensors of one stance are worked without moving the car
-     * @param list<string> $targets kinds of kit that stand on its spot from placing to proving
-     * @param string|null  $school  way of measuring
-     * @param bool         $drives  whether it is owed a drive
+     * @param string         $id      of the sensor on its car
+     * @param string         $kind    such as "front"
+     * @param string|null    $reached one of STAGES: the first that is not done; null where its set-up is over, or it has none
+     * @param string|null    $stance  sensors of one stance are worked without moving the car
+     * @param list<string>   $targets kinds of kit that stand on its spot from placing to proving
+     * @param string|null    $school  way of measuring
+     * @param OwedDrive|null $drive   that it is owed
+     * @param list<string>   $uses    kinds of instruments that its line and its spot are measured with, of which there are few
      */
     public function __construct(
         public string $id,
@@ -26,6 +27,13 @@ final readonly class SensorWork
         public ?string $stance = null,
         public array $targets = [],
         public ?string $school = null,
-        public bool $drives = false,
+        public ?OwedDrive $drive = null,
+        public array $uses = [],
     ) {}
+
+    /** How many of its stages are done. */
+    public function stagesDone(): int
+    {
+        return $this->reached === null ? count(self::STAGES) : (int) array_search($this->reached, self::STAGES, true);
+    }
 }

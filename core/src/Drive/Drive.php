@@ -19,7 +19,7 @@ final readonly class Drive
     private const STILL = 2.0;
 
     /** The sun's upper edge stands on the horizon: elevation of its middle, degrees. */
-    private const SUNRISE = -0.833;
+    public const SUNRISE = -0.833;
 
     /** A sun higher than this is above the windscreen's and the sensor's view, degrees. */
     private const HIGH = 20.0;

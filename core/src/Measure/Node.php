@@ -246,6 +246,14 @@ final readonly class Node
         return $text;
     }
 
+    /** A time on the wall, HH:MM. */
+    public function hour(): string
+    {
+        $text = $this->text();
+
+        return preg_match('/^([01]\d|2[0-3]):[0-5]\d$/D', $text) === 1 ? $text : throw InvalidInput::wrongType($this->path(), 'hour', $text);
+    }
+
     /** @return list<self> at most so many */
     public function fewItems(int $most): array
     {

@@ -13,6 +13,7 @@ use Lumbro\Core\Day\Durations;
 use Lumbro\Core\Day\InOrOut;
 use Lumbro\Core\Day\KitUnit;
 use Lumbro\Core\Day\Outside;
+use Lumbro\Core\Day\OwedDrive;
 use Lumbro\Core\Day\Part;
 use Lumbro\Core\Day\Person;
 use Lumbro\Core\Day\Place;
@@ -56,7 +57,7 @@ final class CarWorkTest extends TestCase
 
     public function testADriveWaitsForDaylightAndSomebodyWhoMayDrive(): void
     {
-        $car = self::work()->car('2471', [new SensorWork('front', 'front', null, drives: true)], [], [], 0, 480, 700);
+        $car = self::work()->car('2471', [new SensorWork('front', 'front', null, drive: new OwedDrive(true))], [], [], 0, 480, 700);
         self::assertSame(['2471 drive' => ['drive'], '2471 close' => ['close']], self::kinds($car));
         $plan = Planner::plan(self::day([$car]), 1, 100);
         self::assertSame([560, 'ilse'], [$plan->slots['2471 drive']->from, $plan->slots['2471 drive']->person]);

@@ -149,7 +149,7 @@ final class DayChecker
     private function unit(Slot $slot, string $kind): ?string
     {
         foreach ($this->day->kit as $unit) {
-            if ($unit->kind === $kind && in_array($unit->id, $slot->units, true)) {
+            if (($unit->kind === $kind || in_array($kind, $unit->also, true)) && in_array($unit->id, $slot->units, true)) {
                 return $unit->id;
             }
         }
