@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Day\StageTimes;
 use App\Devices\DeviceRoom;
 use App\Failure\Refusal;
 use App\Input\Body;
@@ -61,13 +62,16 @@ final readonly class WriteLine
             if ($file->has($body->id)) {
                 return $file;
             }
-            foreach ($command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated(), $file->closing(...)), $body->payload(), self::stamp($user, $body), $body->flag('confirmed')) as $line) {
+            $lines = $command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated(), $file->closing(...)), $body->payload(), self::stamp($user, $body), $body->flag('confirmed'));
+            foreach ($lines as $line) {
                 self::aboutCar($user, $file, $line, $body->version);
             }
             OrderSummary::refresh($file);
-
             // What it rests on may be another card or bay now.
-            return OrderFile::open($user, $order);
+            $now = OrderFile::open($user, $order);
+            StageTimes::noteCar($user, $file, $now, $lines);
+
+            return $now;
         });
     }
 
@@ -89,8 +93,10 @@ final readonly class WriteLine
                     self::aboutCar($user, $file->order, $line, $body->has('orderVersion') ? (int) $body->node('orderVersion')->between(0, 1_000_000) : $file->order->version);
                 }
                 OrderSummary::refresh($file->order);
+                $now = TaskFile::open($user, $task);
+                StageTimes::note($user, $now, OrderSummary::stageOf($file), $now->state()->stage()->value);
 
-                return TaskFile::open($user, $task);
+                return $now;
             }
             foreach ($own as $line) {
                 if ($line instanceof ToolAsked) {

@@ -6,12 +6,16 @@ namespace App\Day;
 
 use App\Models\User;
 use App\Records\Moment;
+use App\Records\OrderFile;
+use App\Records\OrderSummary;
 use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Durations;
 use Lumbro\Core\Day\SensorWork;
 use Lumbro\Core\Day\Taken;
 use Lumbro\Core\Day\Worked;
+use Lumbro\Core\Journal\ConditionAnswered;
+use Lumbro\Core\Journal\Line;
 
 /** How long the stages of a shop's tasks take: noted with every line, learned from by the plan of a day. */
 final class StageTimes
@@ -47,6 +51,32 @@ final class StageTimes
             DB::table('stage_times')->insert([...$key, ...$noted, 'sensor_kind' => $file->context()->sensor->kind, 'began_at' => $goesOn ? $last : $now, 'told' => self::told($user->shop_id, $file, $was)]);
         } else {
             DB::table('stage_times')->where($key)->update($noted);
+        }
+    }
+
+    /**
+     * Lines were written at an order: what prepares the car is the preparation of its first sensor that is owed one.
+     *
+     * @param OrderFile         $file  as it was
+     * @param OrderFile         $now   as it is
+     * @param array<Line>       $lines
+     */
+    public static function noteCar(User $user, OrderFile $file, OrderFile $now, array $lines): void
+    {
+        if (array_filter($lines, static fn(Line $line): bool => $line instanceof ConditionAnswered) === []) {
+            return;
+        }
+        foreach (OrderSummary::tasks($file) as $task => $stage) {
+            if ($stage === 'prepare') {
+                foreach ($now->tasks as $row) {
+                    if ($row->id === $task) {
+                        $open = TaskFile::within($now, $row);
+                        self::note($user, $open, $stage, $open->state()->stage()->value);
+                    }
+                }
+
+                return;
+            }
         }
     }
 

@@ -75,15 +75,22 @@ final class OrderSummary
     /** The stage a task stood in when the list was last told of it; null where it was not. */
     public static function stageOf(TaskFile $file): ?string
     {
-        $kept = $file->order->row->summary ?? null;
+        return self::tasks($file->order)[$file->row->id] ?? null;
+    }
+
+    /** @return array<string, string|null> task that is owed → the stage it stood in when the list was last told of it */
+    public static function tasks(OrderFile $file): array
+    {
+        $kept = $file->row->summary ?? null;
         $summary = is_string($kept) ? json_decode($kept, true, 16, JSON_THROW_ON_ERROR) : null;
+        $stages = [];
         foreach (is_array($summary) ? $summary['tasks'] ?? [] : [] as $task) {
-            if (($task['task'] ?? null) === $file->row->id) {
-                return is_string($task['stage'] ?? null) ? $task['stage'] : null;
+            if (is_array($task) && is_string($task['task'] ?? null) && ($task['owed'] ?? null) !== 'not-owed') {
+                $stages[$task['task']] = is_string($task['stage'] ?? null) ? $task['stage'] : null;
             }
         }
 
-        return null;
+        return $stages;
     }
 
     /**

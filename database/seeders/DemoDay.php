@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Day\CalendarTaken;
+use App\Day\DayBook;
 use App\Day\DayRegister;
 use App\Day\ShopClock;
 use App\Models\User;
@@ -20,6 +21,7 @@ use Lumbro\Core\Catalogue\Shop\PersonDay;
 use Lumbro\Core\Catalogue\Shop\SharedWall;
 use Lumbro\Core\Day\CalendarEntry;
 use Lumbro\Core\Day\Durations;
+use Lumbro\Core\Day\SensorWork;
 use Lumbro\Core\Journal\DetailNoted;
 
 /** The demo shop's day: a working morning, with promises, somebody away, and what stages took until now. All of it invented. */
@@ -42,6 +44,8 @@ final readonly class DemoDay
             $this->promise((string) $number, $date, $hours);
         }
         $this->times();
+        // Where the cars fit takes seconds to find: the demo's day opens at once.
+        for ($i = 0; $i < 20 && (new DayBook($this->people['oda@copperlane.example'], null))->unsearched > 0; $i++);
     }
 
     /** Today, or the next day on which the shop works from Monday to Friday. */
@@ -86,17 +90,20 @@ final readonly class DemoDay
     private function times(): void
     {
         $now = ShopClock::of($this->shop)->now;
-        $rows = DB::table('stage_times')->where('shop_id', $this->shop)->orderBy('sensor_task_id')->orderBy('began_at')->get();
-        foreach ($rows as $i => $row) {
-            $usual = Durations::USUAL[$row->stage] ?? 12.0;
-            $minutes = round($usual * (0.8 + (crc32("$row->stage $i") % 60) / 100), 1);
-            $isOver = $row->ended_at !== null;
+        $tasks = DB::table('stage_times')->where('shop_id', $this->shop)->orderBy('sensor_task_id')->get()->groupBy('sensor_task_id');
+        foreach ($tasks->values() as $i => $rows) {
+            $isOpen = $rows->contains(static fn(\stdClass $row): bool => $row->ended_at === null);
             // What is not over was left this morning; the rest lies on days before.
-            $ended = $isOver ? $now->modify('-' . (1 + $i % 9) . ' days') : $now->modify('-50 minutes');
-            DB::table('stage_times')->where('shop_id', $this->shop)->where('sensor_task_id', $row->sensor_task_id)->where('stage', $row->stage)->update([
-                'minutes' => $minutes, 'told' => round($usual), 'last_at' => Moment::iso($ended), 'ended_at' => $isOver ? Moment::iso($ended) : null,
-                'began_at' => Moment::iso($ended->modify('-' . (int) round($minutes * 60) . ' seconds')),
-            ]);
+            $at = $isOpen ? $now->modify('-50 minutes') : $now->modify('-' . (1 + $i) . ' days');
+            foreach ($rows->sortByDesc(static fn(\stdClass $row): int => (int) array_search($row->stage, SensorWork::STAGES, true)) as $row) {
+                $usual = Durations::USUAL[$row->stage];
+                $minutes = round($usual * (0.8 + (crc32("$row->stage $i") % 60) / 100), 1);
+                $began = $at->modify('-' . (int) round($minutes * 60) . ' seconds');
+                DB::table('stage_times')->where('shop_id', $this->shop)->where('sensor_task_id', $row->sensor_task_id)->where('stage', $row->stage)->update([
+                    'minutes' => $minutes, 'told' => $usual, 'began_at' => Moment::iso($began), 'last_at' => Moment::iso($at), 'ended_at' => $row->ended_at === null ? null : Moment::iso($at),
+                ]);
+                $at = $began->modify('-3 minutes');
+            }
         }
     }
 }

@@ -27,6 +27,11 @@ const RecordsScreen = lazyScreen(
   async () => (await import('./records/RecordsScreen')).RecordsScreen,
 );
 const StakeOutPage = lazyScreen(async () => (await import('./stakeout/StakeOutPage')).StakeOutPage);
+const DayScreen = lazyScreen(async () => (await import('./day/DayScreen')).DayScreen);
+const HoursScreen = lazyScreen(async () => (await import('./day/HoursScreen')).HoursScreen);
+const EstimatesScreen = lazyScreen(
+  async () => (await import('./day/EstimatesScreen')).EstimatesScreen,
+);
 const CardList = lazyScreen(async () => (await import('./cards/CardList')).CardList);
 const CardScreen = lazyScreen(async () => (await import('./cards/CardScreen')).CardScreen);
 const PracticeScreen = lazyScreen(
@@ -43,6 +48,9 @@ export function App() {
         <Route path="/" element={<Today />} />
         <Route path="/orders/new" element={<NewOrder />} />
         <Route path="/orders/:order/:sheet?/:detail?" element={<OrderScreen />} />
+        <Route path="/day/hours" element={<HoursScreen />} />
+        <Route path="/day/estimates" element={<EstimatesScreen />} />
+        <Route path="/day/:sheet?/:detail?" element={<DayScreen />} />
         <Route path="/cards" element={<CardList />} />
         <Route path="/cards/new/:task" element={<ShortCard />} />
         <Route path="/vehicles/:family/card/:sensor" element={<ShortCard />} />

@@ -41,9 +41,14 @@ final readonly class CarWork
      */
     public function car(string $id, array $sensors, array $stances, array $scans, int $roadTests, int $ready, ?int $promised, array $progress = []): Car
     {
-        $parts = in_array('pre-scan', $scans, true) ? [new Part("$id pre-scan", [$this->stage($id, 'pre-scan', new Asks(kit: [self::TOOL]))])] : [];
+        $parts = [];
         foreach (self::byStance($sensors) as $stance => $of) {
             array_push($parts, ...$this->stay($id, (string) $stance, $of, $progress));
+        }
+        if (in_array('pre-scan', $scans, true)) {
+            $scan = new Part("$id pre-scan", [$this->stage($id, 'pre-scan', new Asks(kit: [self::TOOL]))]);
+            // Where work was begun without it, the car is not moved for it.
+            $parts = self::isBegun($parts) ? [...$parts, $scan] : [$scan, ...$parts];
         }
         $drives = array_values(array_filter(array_map(static fn(SensorWork $sensor): ?OwedDrive => $sensor->drive, $sensors)));
         if ($drives !== []) {
@@ -55,7 +60,48 @@ final readonly class CarWork
         }
         $parts[] = new Part("$id close", [...$last, $this->stage($id, 'close', new Asks())]);
 
-        return new Car($id, $ready, $promised, $parts, $stances);
+        return new Car($id, $ready, $promised, $this->inOrder($parts), $stances);
+    }
+
+    /** @param list<Part> $parts */
+    private static function isBegun(array $parts): bool
+    {
+        foreach ($parts as $part) {
+            foreach ($part->stages as $stage) {
+                if ($stage->began !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What was begun, in the order of work: somebody may have gone back to a stage, or looked ahead.
+     *
+     * @param list<Part> $parts
+     *
+     * @return list<Part>
+     */
+    private function inOrder(array $parts): array
+    {
+        $last = PHP_INT_MIN;
+        foreach ($parts as $i => $part) {
+            $stages = [];
+            foreach ($part->stages as $stage) {
+                $began = $stage->began;
+                if ($began !== null) {
+                    $from = min(max($began->from, $last), $this->now);
+                    $last = max($from, $began->done ? min($began->to, $this->now) : $began->to);
+                    $stage = new Stage($stage->id, $stage->kind, $stage->minutes, $stage->spread, $stage->asks, $stage->pin, new Began($from, $last, $began->done, $began->person, $began->place, $began->units));
+                }
+                $stages[] = $stage;
+            }
+            $parts[$i] = new Part($part->id, $stages, $part->stance, $part->held, $part->free);
+        }
+
+        return $parts;
     }
 
     /** @param non-empty-list<OwedDrive> $drives that are made as one */

@@ -42,6 +42,7 @@ final class Causes
             $causes[] = new Cause('ready', $is->id);
         }
         [$before, $after] = [self::stages($was), self::stages($is)];
+        $isBehind = false;
         foreach ($after as $id => $stage) {
             $slot = $told->slots[$id] ?? null;
             if (! isset($before[$id])) {
@@ -52,7 +53,9 @@ final class Causes
                 $causes[] = new Cause('longer', $is->id, (string) $id, null, $stage->began->to - $slot->to);
             } elseif ($stage->began !== null && ! $stage->began->done && self::isOtherwise($stage->began, $slot)) {
                 $causes[] = new Cause('otherwise', $is->id, (string) $id, $stage->began->person);
-            } elseif ($stage->began === null && $slot !== null && $now > $slot->from + self::LATE) {
+            } elseif ($stage->began === null && $slot !== null && $now > $slot->from + self::LATE && ! $isBehind) {
+                // What comes after it is behind because of it.
+                $isBehind = true;
                 $causes[] = new Cause('behind', $is->id, (string) $id, null, $now - $slot->from);
             }
         }

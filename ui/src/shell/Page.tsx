@@ -4,15 +4,18 @@ import { useEffect, type ReactNode } from 'react';
 import { TopBar } from './TopBar';
 import { say } from '../words/say';
 
-/** A screen of flowing content under the top bar; a filling one is as high as the window and scrolls inside. */
+/** A screen of flowing content under the top bar; a filling one is as high as the window (a wide one where the window is wide) and scrolls inside. */
 export function Page({
   title,
   children,
   fill = false,
+  tools,
 }: {
   title: string;
   children: ReactNode;
-  fill?: boolean;
+  fill?: boolean | 'wide';
+  /** Beside the title. */
+  tools?: ReactNode;
 }) {
   useEffect(() => {
     document.title = say('screen.page.lumbro', { title });
@@ -21,7 +24,7 @@ export function Page({
     <Box
       sx={{
         minHeight: '100%',
-        ...(fill ? { height: '100vh' } : {}),
+        ...(fill ? { height: fill === 'wide' ? { lg: '100vh' } : '100vh' } : {}),
         display: 'flex',
         flexDirection: 'column',
       }}
@@ -31,15 +34,24 @@ export function Page({
         component="main"
         sx={{
           p: 3,
-          maxWidth: 1240,
+          maxWidth: fill === 'wide' ? 1900 : 1240,
           width: '100%',
           mx: 'auto',
           ...(fill ? { flex: 1, minHeight: 0, display: 'flex', flexDirection: 'column' } : {}),
         }}
       >
-        <Typography variant="h1" sx={{ mb: 2 }}>
-          {title}
-        </Typography>
+        <Box
+          sx={{
+            display: 'flex',
+            gap: 1,
+            flexWrap: 'wrap',
+            alignItems: 'center',
+            mb: tools ? 1 : 2,
+          }}
+        >
+          <Typography variant="h1">{title}</Typography>
+          {tools}
+        </Box>
         {children}
       </Box>
     </Box>

@@ -58,6 +58,7 @@ export function TopBar({ children }: { children?: ReactNode }) {
           >
             {[
               ['/', say('screen.today')],
+              ['/day', say('screen.day')],
               ['/records', say('screen.records')],
               ['/vehicles', say('screen.top-bar.vehicles')],
               ['/cards', say('screen.top-bar.cards')],

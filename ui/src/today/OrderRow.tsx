@@ -68,7 +68,7 @@ function waitsFor(order: OrderLine): string {
 }
 
 /** One order: what it waits for, in words readable from the bench. */
-export function OrderRow({ order }: { order: OrderLine }) {
+export function OrderRow({ order, begins }: { order: OrderLine; begins: string | null }) {
   const promised = order.promised === null || order.closed ? null : wallHour(order.promised);
   return (
     <Box
@@ -132,12 +132,13 @@ export function OrderRow({ order }: { order: OrderLine }) {
         </Box>
       </Box>
       <Box sx={{ minWidth: 0, display: { xs: 'none', md: 'block' } }}>
-        <Box sx={{ fontSize: '0.9rem', color: 'text.secondary' }}>
+        <Box sx={{ ...CLIP, fontSize: '0.9rem', color: 'text.secondary' }}>
           {order.alarm
             ? say('screen.order-row.capture-before-refit', { alarms: order.alarms })
             : order.closed
               ? say('screen.closed')
               : say('screen.waits-for')}
+          {begins !== null && <b> · {begins}</b>}
         </Box>
         <Box
           sx={{

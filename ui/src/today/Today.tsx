@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
@@ -14,10 +14,15 @@ import { OrderRow } from './OrderRow';
 import { useOrders } from './useOrders';
 import { say } from '../words/say';
 
+const TodayStrip = lazy(async () => ({
+  default: (await import('../day/TodayStrip')).TodayStrip,
+}));
+
 /** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
 export function Today() {
   const person = usePerson();
   const [search, setSearch] = useState('');
+  const [times, setTimes] = useState<ReadonlyMap<string, string>>(new Map());
   const [importing, setImporting] = useState(false);
   const list = useOrders(search);
   const { orders, count } = list;
@@ -46,6 +51,11 @@ export function Today() {
             ` · ${say(search === '' ? 'screen.today.open' : 'screen.today.found', { count, more: list.hasMore })}`}
         </Typography>
       )}
+      {search === '' && (
+        <Suspense fallback={null}>
+          <TodayStrip onTimes={setTimes} />
+        </Suspense>
+      )}
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
       {list.query.isError && (
         <TryAgain message={list.query.error.message} again={() => void list.query.refetch()} />
@@ -62,9 +72,9 @@ export function Today() {
           label={say('screen.today.repair-orders')}
           items={orders}
           itemKey={(order) => order.id}
-          height={112}
+          height={88}
           onEnd={list.more}
-          render={(order) => <OrderRow order={order} />}
+          render={(order) => <OrderRow order={order} begins={times.get(order.id) ?? null} />}
         />
       )}
       <ImportDialog
