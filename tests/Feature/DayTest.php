@@ -173,9 +173,9 @@ final class DayTest extends FeatureCase
         $table = "Name;From;To;Why\nBram Tolley;{$date} 13:00;{$date} 14:00;Dentist\nTolly Brask;31.12.2099;;New Year\n";
         self::assertSame([['absence', "{$date}T13:00", "{$date}T14:00"], ['absence', '2099-12-31T00:00', '2100-01-01T00:00']], array_map(static fn(array $one): array => [$one['kind'], $one['from'], $one['to']], $look($table)->assertOk()->json('entries')));
         self::assertSame([['promise', $this->order('2471')]], array_map(static fn(array $one): array => [$one['kind'], $one['subject']], $look("order,promised\n2471,{$date} 16:00\n")->assertOk()->json('entries')));
-        $look("Name,From\nBram,soon\n")->assertStatus(422)->assertJsonPath('says.say', 'calendar.no-time');
-        $look("a,b\n1,2\n")->assertStatus(422)->assertJsonPath('says.say', 'calendar.no-columns');
-        $look("BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nnonsense")->assertStatus(422)->assertJsonPath('says.say', 'calendar.not-read');
+        $look("Name,From\nBram,soon\n")->assertStatus(422)->assertSee('is no time');
+        $look("a,b\n1,2\n")->assertStatus(422)->assertSee('no column');
+        $look("BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nnonsense")->assertStatus(422)->assertSee('no calendar');
         // Somebody else's ids are nobody's here.
         $this->postJson('/api/day/calendar/take', ['id' => (string) Str::uuid7(), 'version' => 0, 'entries' => [['kind' => 'absence', 'subject' => (string) Str::uuid7(), 'from' => $this->hour('10:00'), 'to' => $this->hour('11:00')]]])->assertStatus(422)->assertJsonPath('path', '/entries/0/subject');
     }

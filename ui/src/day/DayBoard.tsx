@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { useRef, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent, type MouseEvent } from 'react';
 import type { DayPlan } from '../api/types';
 import { slate } from '../theme/floor';
 import { say } from '../words/say';
@@ -28,20 +28,28 @@ export function DayBoard({
   chosen: string | null;
   onChoose: (car: string) => void;
 }) {
-  const frame = useRef<HTMLDivElement>(null);
+  const [active, setActive] = useState<string | null>(null);
   const all = lanes(plan, day);
+  const isThere = all.some((lane) => lane.blocks.some((block) => block.key === active));
   const [from, to] = span(plan, day);
   const at = (minute: number) => `${((minute - from) / (to - from)) * 100}%`;
   const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, i) => from + 60 * i);
   const isNow = day === 0 && plan.minute >= from && plan.minute <= to;
   return (
     <Box
-      ref={frame}
-      role="region"
+      role="listbox"
       aria-label={say('screen.day.board')}
+      aria-activedescendant={isThere && active !== null ? idOf(active) : undefined}
       data-testid="day-board"
       tabIndex={0}
-      onKeyDown={(event) => moveFocus(event, frame.current)}
+      onKeyDown={(event) => onKey(event, isThere ? active : null, setActive, onChoose)}
+      onClick={(event) => {
+        const block = nearest(event);
+        if (block) {
+          setActive(block.dataset['key'] ?? null);
+          onChoose(block.dataset['car'] ?? '');
+        }
+      }}
       sx={{ overflow: 'auto', bgcolor: slate.ground, color: slate.chalk, flex: 1, minHeight: 200 }}
     >
       <Box sx={{ position: 'relative', minWidth: 900, pb: 1 }}>
@@ -92,7 +100,7 @@ export function DayBoard({
         {(['bay', 'person', 'unit'] as const).map((group) => {
           const own = all.filter((lane) => lane.group === group);
           return own.length === 0 ? null : (
-            <Box key={group} component="section" aria-label={say(GROUPS[group])} sx={{ mb: 0.75 }}>
+            <Box key={group} role="group" aria-label={say(GROUPS[group])} sx={{ mb: 0.75 }}>
               {own.map((lane) => (
                 <LaneRow
                   key={lane.id}
@@ -101,7 +109,7 @@ export function DayBoard({
                   bounds={[from, to]}
                   at={at}
                   chosen={chosen}
-                  onChoose={onChoose}
+                  active={active}
                 />
               ))}
               <Box sx={{ borderBottom: `2px solid ${slate.zone}`, mt: 0.75 }} />
@@ -157,17 +165,22 @@ function LaneRow({
   bounds,
   at,
   chosen,
-  onChoose,
+  active,
 }: {
   lane: Lane;
   plan: DayPlan;
   bounds: [number, number];
   at: (minute: number) => string;
   chosen: string | null;
-  onChoose: (car: string) => void;
+  active: string | null;
 }) {
   return (
-    <Box sx={{ display: 'flex', height: LANE, position: 'relative' }} data-lane={lane.name}>
+    <Box
+      role="group"
+      aria-label={lane.name}
+      sx={{ display: 'flex', height: LANE, position: 'relative' }}
+      data-lane={lane.name}
+    >
       <Box
         sx={{
           width: NAMES,
@@ -215,7 +228,7 @@ function LaneRow({
             />
           ))}
         {lane.blocks.map((block) => (
-          <BlockButton
+          <BlockMark
             key={block.key}
             block={block}
             lane={lane}
@@ -223,7 +236,7 @@ function LaneRow({
             left={at(block.from)}
             width={`calc(${at(block.to)} - ${at(block.from)} - 2px)`}
             isChosen={block.car === chosen}
-            onChoose={onChoose}
+            isActive={block.key === active}
           />
         ))}
       </Box>
@@ -238,14 +251,14 @@ const AWAY = ['repeating-linear-gradient(45deg,transparent 0 7px', `${slate.zone
   ',',
 );
 
-function BlockButton({
+function BlockMark({
   block,
   lane,
   plan,
   left,
   width,
   isChosen,
-  onChoose,
+  isActive,
 }: {
   block: Block;
   lane: Lane;
@@ -253,7 +266,7 @@ function BlockButton({
   left: string;
   width: string;
   isChosen: boolean;
-  onChoose: (car: string) => void;
+  isActive: boolean;
 }) {
   const kinds = [...new Set(block.slots.map((slot) => slot.kind))].map((kind) =>
     say(`day.stage.${kind}`),
@@ -262,17 +275,19 @@ function BlockButton({
   const isDone = block.state === 'done';
   return (
     <Box
-      component="button"
-      type="button"
+      id={idOf(block.key)}
+      role="option"
+      aria-selected={isChosen}
       data-block={block.number}
+      data-key={block.key}
+      data-car={block.car}
       data-state={block.state}
-      onClick={() => onChoose(block.car)}
       aria-label={say('screen.day.block', {
         lane: lane.name,
         number: block.number,
         from: hour(plan, block.from),
         to: hour(plan, block.to),
-        what: kinds.join(', '),
+        what: kinds.join(' · '),
         state: block.state,
         late: block.late,
         pinned: block.pinned,
@@ -282,11 +297,11 @@ function BlockButton({
         position: 'absolute',
         left,
         width,
-        minWidth: 6,
+        minWidth: 4,
         top: 3,
         bottom: 3,
         border: 0,
-        borderLeft: `6px solid ${block.late ? LATE : isOn ? '#7a5410' : slate.chalkFaint}`,
+        borderLeft: `4px solid ${block.late ? LATE : isOn ? '#7a5410' : slate.chalkFaint}`,
         borderBottom: block.pinned ? `4px solid ${slate.beam}` : 0,
         p: 0,
         pl: 0.5,
@@ -302,13 +317,14 @@ function BlockButton({
         color: isDone ? slate.chalkSoft : slate.tyre,
         ...(isDone ? { outline: `1px dashed ${slate.chalkFaint}`, outlineOffset: -1 } : {}),
         ...(isChosen ? { boxShadow: `0 0 0 3px ${slate.beam}`, zIndex: 1 } : {}),
+        ...(isActive ? { outline: `3px solid ${slate.brass}`, outlineOffset: 1, zIndex: 1 } : {}),
       }}
     >
       <Box component="span" sx={{ fontSize: '1.15rem', fontWeight: 700 }}>
         {block.number}
-      </Box>
+      </Box>{' '}
       {lane.group !== 'unit' && (
-        <Box component="span" sx={{ fontSize: '0.9rem', ml: 0.75 }}>
+        <Box component="span" sx={{ fontSize: '0.9rem' }}>
           {lane.group === 'bay' ? '' : kinds.join(' · ')}
         </Box>
       )}
@@ -335,44 +351,74 @@ function away(hours: number[][], [from, to]: [number, number]): [number, number]
   return free;
 }
 
-/** Arrows go from block to block: along a lane, and to the nearest of the next lane. */
-function moveFocus(event: KeyboardEvent, frame: HTMLElement | null): void {
-  const now = document.activeElement;
-  if (!frame || !(now instanceof HTMLElement) || !event.key.startsWith('Arrow')) {
-    return;
-  }
+function idOf(key: string): string {
+  return `block-${key.replaceAll(/[^\w-]/g, '-')}`;
+}
+
+/** How far from a block a finger may touch and mean it, px. */
+const REACH = 28;
+
+/** The block of its lane that a touch comes nearest to: a short one cannot be hit. */
+function nearest(event: MouseEvent<HTMLElement>): HTMLElement | null {
+  const lane = event.target instanceof Element ? event.target.closest('[data-lane]') : null;
+  const far = (one: HTMLElement) => {
+    const box = one.getBoundingClientRect();
+    return Math.max(box.left - event.clientX, event.clientX - box.right, 0);
+  };
+  const blocks = [...(lane?.querySelectorAll<HTMLElement>('[data-block]') ?? [])];
+  const first = blocks.sort((a, b) => far(a) - far(b))[0];
+  return first !== undefined && far(first) <= REACH ? first : null;
+}
+
+/** Arrows go from block to block, along a lane and to the nearest of the next one; Enter opens its car. */
+function onKey(
+  event: KeyboardEvent<HTMLElement>,
+  active: string | null,
+  setActive: (key: string | null) => void,
+  onChoose: (car: string) => void,
+): void {
+  const frame = event.currentTarget;
   const blocks = [...frame.querySelectorAll<HTMLElement>('[data-block]')];
-  const first = blocks[0];
-  if (now.dataset['block'] === undefined) {
-    if (now === frame && first) {
+  const now = blocks.find((one) => one.dataset['key'] === active);
+  if (event.key === 'Enter' || event.key === ' ') {
+    if (now) {
       event.preventDefault();
-      first.focus();
+      onChoose(now.dataset['car'] ?? '');
     }
     return;
   }
+  if (!event.key.startsWith('Arrow')) {
+    return;
+  }
+  event.preventDefault();
+  const next = now ? beside(event.key, now, blocks) : blocks[0];
+  if (next) {
+    setActive(next.dataset['key'] ?? null);
+    next.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }
+}
+
+function beside(key: string, now: HTMLElement, blocks: HTMLElement[]): HTMLElement | undefined {
   const here = now.getBoundingClientRect();
-  const row = (one: HTMLElement) => one.closest('[data-lane]');
-  const candidates = blocks.filter((one) => {
-    const there = one.getBoundingClientRect();
-    switch (event.key) {
-      case 'ArrowRight':
-        return row(one) === row(now) && there.left > here.left;
-      case 'ArrowLeft':
-        return row(one) === row(now) && there.left < here.left;
-      case 'ArrowDown':
-        return there.top > here.top;
-      default:
-        return there.top < here.top;
-    }
-  });
+  const row = now.closest('[data-lane]');
   const far = (one: HTMLElement) => {
     const there = one.getBoundingClientRect();
     return Math.abs(there.top - here.top) * 10_000 + Math.abs(there.left - here.left);
   };
-  const next = candidates.sort((a, b) => far(a) - far(b))[0];
-  if (next) {
-    event.preventDefault();
-    next.focus();
-    next.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-  }
+  return blocks
+    .filter((one) => {
+      const there = one.getBoundingClientRect();
+      const isSame = one.closest('[data-lane]') === row;
+      switch (key) {
+        case 'ArrowRight':
+          return isSame && there.left > here.left;
+        case 'ArrowLeft':
+          return isSame && there.left < here.left;
+        case 'ArrowDown':
+          return !isSame && there.top > here.top;
+        default:
+          return !isSame && there.top < here.top;
+      }
+    })
+    .sort((a, b) => far(a) - far(b))[0];
 }

@@ -53,7 +53,12 @@ export function EstimatesScreen() {
               alignItems: 'start',
             }}
           >
-            <Box sx={{ overflowX: 'auto' }}>
+            <Box
+              sx={{ overflowX: 'auto' }}
+              role="region"
+              tabIndex={0}
+              aria-label={say('screen.estimates.stages')}
+            >
               <Box component="table" sx={TABLE}>
                 <caption style={{ textAlign: 'left' }}>
                   <Typography variant="h2" component="span">
@@ -87,7 +92,12 @@ export function EstimatesScreen() {
               </Box>
             </Box>
             <Box>
-              <Box sx={{ overflowX: 'auto' }}>
+              <Box
+                sx={{ overflowX: 'auto' }}
+                role="region"
+                tabIndex={0}
+                aria-label={say('screen.estimates.drivers')}
+              >
                 <Box component="table" sx={TABLE}>
                   <caption style={{ textAlign: 'left' }}>
                     <Typography variant="h2" component="span">
