@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Day\StageTimes;
 use App\Devices\DeviceRoom;
 use App\Failure\Refusal;
 use App\Input\Body;
@@ -15,6 +14,7 @@ use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderSummary;
 use App\Records\Recorder;
+use App\Records\StageTimes;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Support\Facades\DB;

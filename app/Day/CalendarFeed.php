@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Records\ShopClock;
 use Lumbro\Core\Day\Slot;
 use Lumbro\Core\Day\Timetable;
 use Lumbro\Words\Words;

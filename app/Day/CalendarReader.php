@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Imports\CsvReader;
+use App\Records\ShopClock;
 use Lumbro\Core\Day\CalendarEntry;
 use Lumbro\Core\Failure\InvalidInput;
 use Sabre\VObject\Component\VCalendar;

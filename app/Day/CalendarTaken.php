@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\Recorder;
+use App\Records\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Day\CalendarEntry;

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Models\User;
 use App\Records\Moment;
+use App\Records\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Cause;
 use Lumbro\Core\Day\Causes;

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Models\User;
 use App\Records\Moment;
+use App\Records\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\People\Act;

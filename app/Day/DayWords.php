@@ -76,8 +76,13 @@ final readonly class DayWords
     {
         $person = $slot['person'] === null ? null : $this->book->people[$slot['person']] ?? null;
         $place = $slot['place'] === null ? null : $this->book->bays[$slot['place']] ?? null;
-        $code = ($person === null ? '' : '-who') . ($place === null ? '' : '-where');
+        $code = match (true) {
+            $person === null && $place === null => 'day.slot',
+            $place === null => 'day.slot-who',
+            $person === null => 'day.slot-where',
+            default => 'day.slot-who-where',
+        };
 
-        return Message::of("day.slot$code", ['at' => $this->hour($slot['from']), ...($person === null ? [] : ['who' => $person]), ...($place === null ? [] : ['where' => $place])]);
+        return Message::of($code, ['at' => $this->hour($slot['from']), ...($person === null ? [] : ['who' => $person]), ...($place === null ? [] : ['where' => $place])]);
     }
 }

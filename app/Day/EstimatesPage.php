@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Models\User;
+use App\Records\StageTimes;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Durations;
 use Lumbro\Core\Day\SensorWork;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Records\ShopClock;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Pin;
 

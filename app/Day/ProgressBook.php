@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Records\ShopClock;
+use App\Records\StageTimes;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Progress;
 use Lumbro\Core\Day\Timetable;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Day\OrderWork;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Vehicle\CarSensor;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;

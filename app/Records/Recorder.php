@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use App\Day\StageTimes;
 use App\Failure\Refusal;
 use App\Models\OrderEvent;
 use App\Models\Reading;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Day\ShopClock;
-use App\Day\StageTimes;
 use App\Models\Shop;
 use App\Models\User;
+use App\Records\ShopClock;
+use App\Records\StageTimes;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -185,7 +185,7 @@ final class DayTest extends FeatureCase
         $this->plan();
         $bay = DB::table('bays')->where('name', 'Long hall')->value('id');
         $given = $this->postJson('/api/day/feeds', ['id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'bay', 'subject' => $bay, 'reader' => 'The screen in the hall', 'days' => 30])->assertOk()->json();
-        $this->app?->make('auth')->forgetGuards();
+        $this->app->make('auth')->forgetGuards();
         $feed = $this->get($given['address'])->assertOk();
         self::assertSame('text/calendar; charset=utf-8', $feed->headers->get('Content-Type'));
         $text = (string) $feed->getContent();

@@ -32,16 +32,7 @@ final readonly class Plannable
             if ($lacks !== null) {
                 $lacking[$id] = $lacks;
             }
-            $planned[] = new SensorWork(
-                $work->id,
-                $work->kind,
-                $lacks === null ? $work->reached : null,
-                $at[$id] ?? null,
-                $work->targets,
-                $work->school,
-                $work->drive,
-                array_values(array_filter($work->uses, $this->has(...))),
-            );
+            $planned[] = $work->at($lacks === null ? $work->reached : null, $at[$id] ?? null, array_values(array_filter($work->uses, $this->has(...))));
         }
 
         return ['sensors' => $planned, 'stances' => $stances, 'lacking' => $lacking];

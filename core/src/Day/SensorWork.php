@@ -31,6 +31,17 @@ final readonly class SensorWork
         public array $uses = [],
     ) {}
 
+    /**
+     * The same at a stance.
+     *
+     * @param string|null  $reached one of STAGES; null where its set-up is over, or cannot be planned
+     * @param list<string> $uses    of its instruments, those there are
+     */
+    public function at(?string $reached, ?string $stance, array $uses): self
+    {
+        return new self($this->id, $this->kind, $reached, $stance, $this->targets, school: $this->school, drive: $this->drive, uses: $uses);
+    }
+
     /** How many of its stages are done. */
     public function stagesDone(): int
     {

@@ -12,10 +12,11 @@ use Lumbro\Core\Day\SensorWork;
 use Lumbro\Core\Drive\DriveRule;
 use Lumbro\Core\Intake\Closing;
 use Lumbro\Core\Intake\OpenItem;
-use Lumbro\Core\Intake\OrderState;
+use Lumbro\Core\Intake\OrderRecord;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Record\OrderJournal;
+use Lumbro\Core\Record\TaskJournal;
 use Lumbro\Core\Work\Stage;
-use Lumbro\Core\Work\TaskState;
 
 /** What an order still owes, in the terms a day is planned in. */
 final class OwedWork
@@ -32,12 +33,13 @@ final class OwedWork
     /**
      * At one sensor.
      *
-     * @param TaskState|null $task its set-up; null where it cannot be worked on yet
+     * @param TaskJournal|null $task its own record; null where it cannot be worked on yet
      *
      * @return array{kind: string, reached: string|null, targets: list<string>, uses: list<string>, school: string|null, drive: array{daylight: bool, minutes: float}|null, lacks: string|null}|null null where nothing is owed, or its record is sealed
      */
-    public static function sensor(OrderState $order, string $sensor, ?TaskState $task, bool $sealed): ?array
+    public static function sensor(OrderJournal $journal, string $sensor, ?TaskJournal $task, bool $sealed): ?array
     {
+        $order = $journal->state();
         $of = array_values(array_filter($order->concerned(), static fn($one): bool => $one->id === $sensor))[0] ?? null;
         if ($of === null || $sealed) {
             return null;
@@ -45,14 +47,14 @@ final class OwedWork
         $card = $order->context->cards[$sensor] ?? null;
         // A sensor that learns on the road is driven, whether or not its card says how.
         $drives = $card?->drive !== null || $order->owed[$sensor]->route === Route::Dynamic;
-        $drive = ! $drives || self::isDriven($order, $sensor) ? null : ['daylight' => $card->drive->daylight ?? false, 'minutes' => $card?->drive === null ? 0.0 : self::minutes($card->drive)];
+        $drive = ! $drives || self::isDriven($order->record, $sensor) ? null : ['daylight' => $card->drive->daylight ?? false, 'minutes' => $card?->drive === null ? 0.0 : self::minutes($card->drive)];
 
         return [
             'kind' => $of->kind,
             'reached' => $card === null ? null : self::reached($order->owed[$sensor]->route, $task),
             'targets' => $card === null ? [] : ['target ' . mb_strtolower($card->targetName), 'stand'],
             'uses' => self::uses($card),
-            'school' => $task?->plan->schools[0] ?? null,
+            'school' => $task?->plan()->schools[0] ?? null,
             'drive' => $drive,
             'lacks' => $card === null ? 'card' : null,
         ];
@@ -63,8 +65,9 @@ final class OwedWork
      *
      * @return array{scans: list<string>, roadTests: int}
      */
-    public static function order(OrderState $order, Closing $closing): array
+    public static function order(OrderJournal $journal, Closing $closing): array
     {
+        $order = $journal->state();
         $open = array_map(static fn(OpenItem $item): string => $item->id, $closing->open());
         $scans = [];
         if ($order->concerned() !== [] && $order->record->lastScan('pre') === null) {
@@ -90,14 +93,14 @@ final class OwedWork
             $f['reached']->raw() === null ? null : $f['reached']->text(),
             $stance,
             $texts($f['targets']),
-            $f['school']->raw() === null ? null : $f['school']->text(),
-            $drive === null ? null : new OwedDrive($drive['daylight']->flag(), $drive['minutes']->number()),
-            $texts($f['uses']),
+            school: $f['school']->raw() === null ? null : $f['school']->text(),
+            drive: $drive === null ? null : new OwedDrive($drive['daylight']->flag(), $drive['minutes']->number()),
+            uses: $texts($f['uses']),
         );
     }
 
     /** The first stage that is not done; null where the sensor is driven alone, or its set-up is over. */
-    private static function reached(?Route $route, ?TaskState $task): ?string
+    private static function reached(?Route $route, ?TaskJournal $task): ?string
     {
         if ($route === Route::Dynamic) {
             return null;
@@ -107,22 +110,24 @@ final class OwedWork
             return 'prepare';
         }
 
-        return match ($task->run->log->sentBack === null ? $task->stage() : Stage::Close) {
+        $state = $task->state();
+
+        return match ($state->run->log->sentBack === null ? $state->stage() : Stage::Close) {
             Stage::Intake => 'prepare',
             Stage::Close => null,
-            default => $task->stage()->value,
+            default => $state->stage()->value,
         };
     }
 
-    private static function isDriven(OrderState $order, string $sensor): bool
+    private static function isDriven(OrderRecord $record, string $sensor): bool
     {
-        foreach ($order->record->drives as $drive) {
+        foreach ($record->drives as $drive) {
             if (in_array($sensor, $drive->enough, true)) {
                 return true;
             }
         }
 
-        return isset($order->record->left["drive $sensor"]);
+        return isset($record->left["drive $sensor"]);
     }
 
     private static function minutes(DriveRule $rule): float

@@ -18,6 +18,7 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Planning\Fit;
 use Lumbro\Core\Planning\Need;
 use Lumbro\Core\Planning\Needs;
+use Lumbro\Core\Planning\StanceRooms;
 use Lumbro\Core\Planning\StanceSearch;
 use Lumbro\Core\Tests\Support\DemoTask;
 use Lumbro\Core\Tests\Support\Told;
@@ -79,6 +80,20 @@ final class BayTest extends TestCase
         sort($served);
         self::assertSame(['front', 'left', 'right'], $served);
         self::assertSame([], StanceSearch::best(self::hall(4000, 2000), $car, $needs), 'A bay that the car itself does not fit into.');
+    }
+
+    public function testSensorsShareAStanceInTheBayThatNeedsTheFewestAndFitWhereverTheyDo(): void
+    {
+        $car = self::room('car', -1000, 4000, -900, 900);
+        $needs = [self::room('left', -1000, 2000, 900, 3600), self::room('right', -1000, 2000, -3600, -900), self::room('front', 4000, 6500, -800, 800), self::room('far', 4000, 20_000, -800, 800)];
+        // A hall that takes all at once beside one that does not; a shed that takes none.
+        $found = StanceRooms::of(['narrow' => self::hall(9000, 5000), 'wide' => self::hall(9000, 9000), 'shed' => self::hall(4000, 2000)], $car, $needs);
+        self::assertSame([['sensors' => ['left', 'right', 'front'], 'bays' => ['wide']]], $found['stances']);
+        self::assertSame(['far'], $found['unserved']);
+        $alone = StanceRooms::of(['narrow' => self::hall(9000, 5000), 'also' => self::hall(9500, 5200)], $car, array_slice($needs, 0, 3));
+        self::assertCount(2, $alone['stances']);
+        self::assertSame([['narrow', 'also'], ['narrow', 'also']], array_column($alone['stances'], 'bays'));
+        self::assertSame(['stances' => [], 'unserved' => ['left']], StanceRooms::of([], $car, [$needs[0]]));
     }
 
     public function testNoStanceTriedIsBetterThanTheOneFound(): void

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Day;
+namespace App\Records;
 
-use App\Records\OrderFile;
-use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Facts\OwedWork;
 use Lumbro\Core\Intake\Closing;
@@ -23,14 +21,14 @@ final class OrderWork
         $state = $file->state();
         $sensors = [];
         foreach ($file->tasks as $task) {
-            $owed = OwedWork::sensor($state, $task->sensor, ($open[(string) $task->id] ?? null)?->state(), $task->hash !== null);
+            $owed = OwedWork::sensor($file->journal, $task->sensor, ($open[(string) $task->id] ?? null)?->journal, $task->hash !== null);
             if ($owed !== null) {
                 $sensors[$task->sensor] = ['task' => $task->id, 'owed' => $owed];
             }
         }
 
         return json_encode([
-            ...OwedWork::order($state, $closing),
+            ...OwedWork::order($file->journal, $closing),
             'promised' => $state->record->hour('promised'),
             'ready' => $state->record->hour('ready'),
             'sensors' => (object) $sensors,
@@ -40,7 +38,7 @@ final class OrderWork
     /** The part of one sensor alone, after something was written at its task. */
     public static function refresh(TaskFile $file): void
     {
-        $owed = OwedWork::sensor($file->order->state(), $file->row->sensor, $file->state(), $file->isSealed());
+        $owed = OwedWork::sensor($file->order->journal, $file->row->sensor, $file->journal, $file->isSealed());
         if ($owed === null) {
             DB::update("update repair_orders set work = work #- array['sensors', ?] where shop_id = ? and id = ?", [$file->row->sensor, $file->row->shop_id, $file->row->order_id]);
         } else {

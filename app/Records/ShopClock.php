@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Day;
+namespace App\Records;
 
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Failure\InvalidInput;

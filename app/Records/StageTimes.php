@@ -2,13 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Day;
+namespace App\Records;
 
 use App\Models\User;
-use App\Records\Moment;
-use App\Records\OrderFile;
-use App\Records\OrderSummary;
-use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Day\Durations;
 use Lumbro\Core\Day\SensorWork;
