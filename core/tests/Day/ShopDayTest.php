@@ -13,6 +13,7 @@ use Lumbro\Core\Day\Car;
 use Lumbro\Core\Day\CarWork;
 use Lumbro\Core\Day\Cause;
 use Lumbro\Core\Day\Causes;
+use Lumbro\Core\Day\Changed;
 use Lumbro\Core\Day\Day;
 use Lumbro\Core\Day\DayDocument;
 use Lumbro\Core\Day\Daylight;
@@ -30,6 +31,7 @@ use Lumbro\Core\Day\Planner;
 use Lumbro\Core\Day\Progress;
 use Lumbro\Core\Day\SensorWork;
 use Lumbro\Core\Day\Stage;
+use Lumbro\Core\Day\Timetable;
 use Lumbro\Core\Day\Turn;
 use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\Document;
@@ -147,6 +149,21 @@ final class ShopDayTest extends TestCase
         self::assertContains(['longer', 'a', 'a1', $told->slots['a1']->from + 90 - $told->slots['a1']->to], $kinds(self::day($told->slots['a1']->from + 60, [self::car('a', [$stage('a1', new Began($told->slots['a1']->from, $told->slots['a1']->from + 90, false, 'ilse', 'bay-1')), $stage('a2')]), $was->cars[1]])));
     }
 
+    public function testAMendedPlanSendsFewerPeopleElsewhereThanOneMadeAgain(): void
+    {
+        $mended = $made = 0;
+        for ($seed = 1; $seed <= 3; $seed++) {
+            $day = DrawnDay::of($seed, 12);
+            $told = Planner::plan($day, 1, 800);
+            $now = $day->now + 120;
+            $later = SlippedDay::at($day, $told, $now, array_fill_keys(array_slice(SlippedDay::underWay($told, $now), 0, 1), 40));
+            $mended += self::elsewhere($later, $told, Planner::again($later, $told, 1, 400));
+            $made += self::elsewhere($later, $told, Planner::plan($later, 1, 400));
+        }
+        self::assertGreaterThan(0, $made);
+        self::assertLessThan(0.8 * $made, $mended);
+    }
+
     public function testWhatIsFixedByHandHoldsUntilItIsPast(): void
     {
         $cars = [new Car('a', 480, null, [new Part('a', [new Stage('a', 'line', 30)], 'stance')], ['stance' => ['bay-1', 'bay-2']])];
@@ -260,6 +277,12 @@ final class ShopDayTest extends TestCase
         self::assertSame([], Daylight::windows($at('2026-12-21'), 2, 70.0, 20.0));
         self::assertSame([[0, 2 * 1_440]], Daylight::windows($at('2026-06-21'), 2, 70.0, 20.0));
         self::assertCount(8, Daylight::windows($at('2026-11-30'), 8, 51.2, 6.4));
+    }
+
+    /** Parts of the work that another person does than was told, or that are done elsewhere. */
+    private static function elsewhere(Day $day, Timetable $told, Timetable $plan): int
+    {
+        return count(array_filter(Changed::between($day, $told, $plan)->parts, static fn(array $part): bool => $part['was']?->person !== $part['is']?->person || $part['was']?->place !== $part['is']?->place));
     }
 
     /** @param list<Part> $parts */
