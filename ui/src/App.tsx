@@ -1,5 +1,4 @@
 import { Route, Routes } from 'react-router';
-import { NewOrder } from './intake/NewOrder';
 import { OrderScreen } from './order/OrderScreen';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
@@ -7,6 +6,7 @@ import { lazyScreen } from './shell/lazyScreen';
 import { Today } from './today/Today';
 import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 
+const NewOrder = lazyScreen(async () => (await import('./intake/NewOrder')).NewOrder);
 const Report = lazyScreen(async () => (await import('./record/Report')).Report);
 const SendBackNote = lazyScreen(async () => (await import('./record/SendBackNote')).SendBackNote);
 const CardCheck = lazyScreen(async () => (await import('./cards/CardCheck')).CardCheck);

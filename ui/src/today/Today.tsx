@@ -5,7 +5,6 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { ImportDialog } from '../imports/ImportDialog';
 import { usePerson } from '../session/usePerson';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
@@ -16,6 +15,10 @@ import { say } from '../words/say';
 
 const TodayStrip = lazy(async () => ({
   default: (await import('../day/TodayStrip')).TodayStrip,
+}));
+
+const ImportDialog = lazy(async () => ({
+  default: (await import('../imports/ImportDialog')).ImportDialog,
 }));
 
 /** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
@@ -77,12 +80,16 @@ export function Today() {
           render={(order) => <OrderRow order={order} begins={times.get(order.id) ?? null} />}
         />
       )}
-      <ImportDialog
-        kind="estimates"
-        open={importing}
-        onClose={() => setImporting(false)}
-        onTaken={() => void list.query.refetch()}
-      />
+      {importing && (
+        <Suspense fallback={null}>
+          <ImportDialog
+            kind="estimates"
+            open={importing}
+            onClose={() => setImporting(false)}
+            onTaken={() => void list.query.refetch()}
+          />
+        </Suspense>
+      )}
     </Page>
   );
 }
