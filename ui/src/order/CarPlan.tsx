@@ -9,6 +9,9 @@ import { say } from '../words/say';
 /** How far a cover that is off is drawn from the car, mm. */
 const APART = 620;
 
+/** Under the drawing, px: the legend, and the button that turns it. */
+const BELOW = 64;
+
 /** How far a sensor's wedge reaches, mm, and half its opening, degrees. */
 const REACH = 780;
 const OPENING = 16;
@@ -33,7 +36,7 @@ export function CarPlan({
     [car.rear - 1250, car.halfWidth + 520],
     [car.rear - 1250, -car.halfWidth - 520],
   ];
-  const to = size && new Projection(stance, bounds, size.width, size.height, 14);
+  const to = size && new Projection(stance, bounds, size.width, size.height - BELOW, 14);
   return (
     <Box
       ref={ref}
