@@ -34,8 +34,8 @@ final class DayBook
     /** Days that are looked ahead: what does not fit today has its place on one of them. */
     private const AHEAD = 8;
 
-    /** Orders that are planned at most. */
-    private const MOST = 120;
+    /** Orders that are planned at most, the most urgent: more are days away, and would keep everybody waiting for the plan. */
+    private const MOST = 32;
 
     /** Seconds in which rooms for cars are searched within one request. */
     private const SEARCH = 4.0;
@@ -64,8 +64,10 @@ final class DayBook
     /** Cars whose room is still to be looked for. */
     public int $unsearched = 0;
 
-    /** Orders in all, and those that are planned. */
+    /** Orders in all, and those that come after the ones looked at. */
     public int $orders = 0;
+
+    public int $beyond = 0;
 
     public readonly ShopClock $clock;
 
@@ -165,7 +167,14 @@ final class DayBook
     {
         $query = DB::table('repair_orders as o')->where('o.shop_id', $this->user->shop_id)->where('o.closed', false)->where('o.practice', false);
         $this->orders = (clone $query)->count();
-        $rows = $query->orderByDesc('o.alarm')->orderBy('o.created_at')->orderBy('o.id')->limit(self::MOST)->get(['o.id', 'o.number', 'o.vehicle', 'o.vehicle_sheet_id', 'o.bay_id', 'o.work', 'o.summary']);
+        $rows = $query
+            // What somebody is at stays in the plan, whatever else is promised.
+            ->orderByRaw('exists (select 1 from sensor_tasks t join stage_times s on s.shop_id = t.shop_id and s.sensor_task_id = t.id where t.shop_id = o.shop_id and t.repair_order_id = o.id and s.ended_at is null) desc')
+            ->orderByRaw("o.work->>'promised' asc nulls last")
+            ->orderByDesc('o.alarm')->orderBy('o.created_at')->orderBy('o.id')
+            ->limit(self::MOST)
+            ->get(['o.id', 'o.number', 'o.vehicle', 'o.vehicle_sheet_id', 'o.bay_id', 'o.work', 'o.summary']);
+        $this->beyond = $this->orders - $rows->count();
         $rules = $this->register->rules;
         $daylight = $rules->latitude === null || $rules->east === null ? [] : Daylight::windows($this->clock->midnight()->getTimestamp(), self::AHEAD, $rules->latitude, $rules->east);
         $work = new CarWork(StageTimes::learned($this->user->shop_id), $daylight, $rules->warmUp, $now);

@@ -24,6 +24,9 @@ use Lumbro\Core\Measure\Node;
  */
 final readonly class DayPlans
 {
+    /** Cars for which as many plans are tried as the core would. */
+    private const CARS = 12;
+
     /**
      * @param Timetable|null       $plan    null while it is still looked for where cars fit
      * @param array<string, mixed> $changed causes, parts and chances, as they are kept
@@ -44,7 +47,7 @@ final readonly class DayPlans
                 return new self($book, null, (int) ($last->version ?? 0), null, []);
             }
             if ($last === null || $told === null) {
-                $plan = Planner::plan($book->day);
+                $plan = Planner::plan($book->day, 1, self::tries($book));
 
                 return self::keep($user, $book, $plan, 1, [], []);
             }
@@ -66,9 +69,15 @@ final readonly class DayPlans
             if ($now->plan === null) {
                 return;
             }
-            $plan = Planner::plan($now->book->day);
+            $plan = Planner::plan($now->book->day, 1, self::tries($now->book));
             self::keep($user, $now->book, $plan, $now->version + 1, [new Cause('asked', null, null, $user->name)], Changed::between($now->book->day, $now->plan, $plan)->parts);
         });
+    }
+
+    /** Fewer where there are many cars, each of which makes a try take longer: nobody waits long for a plan. */
+    private static function tries(DayBook $book): int
+    {
+        return intdiv(Planner::TRIES * self::CARS, max(self::CARS, count($book->day->cars)));
     }
 
     /**

@@ -218,6 +218,22 @@ final class DayTest extends FeatureCase
         $this->getJson('/api/day/outside/' . $this->order('2474'))->assertStatus(409)->assertJsonPath('code', 'no-outside');
     }
 
+    public function testOfManyOrdersTheMostUrgentArePlanned(): void
+    {
+        $sheet = DB::table('repair_orders')->where('number', '2466')->value('vehicle_sheet_id');
+        for ($i = 0; $i < 30; $i++) {
+            $this->postJson('/api/repair-orders', ['id' => (string) Str::uuid7(), 'version' => 0, 'vehicle' => 'Quillon Sable', 'plate' => "CL $i Z", 'number' => (string) (3_000 + $i), 'sheet' => $sheet, 'operations' => ['rear-cover-removed']])->assertOk();
+        }
+        $this->detail('3029', 'promised', $this->hour('16:00'));
+        $plan = $this->plan();
+        self::assertSame([36, 4], [$plan['orders'], $plan['beyond']]);
+        $numbers = array_column($plan['cars'], 'number');
+        self::assertCount(32, $numbers);
+        // The last one in is promised, and somebody is at another.
+        self::assertSame([], array_diff(['3029', '2466', '2468', '2470', '2471', '2474'], $numbers));
+        self::assertNotContains('3028', $numbers);
+    }
+
     public function testARealShopsClockCannotBeSet(): void
     {
         $this->postJson('/api/day/clock', ['id' => (string) Str::uuid7(), 'version' => 0, 'at' => $this->hour('12:34')])->assertOk()->assertJsonPath('now', $this->hour('12:34'));

@@ -284,6 +284,9 @@ function Reckoned({ plan, onChoose }: { plan: DayPlan; onChoose: (car: string) =
           })}
         </Typography>
       )}
+      {plan.beyond > 0 && (
+        <Typography sx={{ mt: 1 }}>{say('screen.day.beyond', { count: plan.beyond })}</Typography>
+      )}
       {plan.lacking.length > 0 && (
         <Alert severity="warning" icon={false} sx={{ mt: 1 }}>
           {plan.lacking.map((one) => (
