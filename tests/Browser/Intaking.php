@@ -68,6 +68,8 @@ trait Intaking
 
     protected function upload(string $input, string $name, string $content): void
     {
+        // What takes the file may still be on its way: it is fetched when it is asked for.
+        $this->until('document.querySelector(' . json_encode($input) . ') !== null');
         $this->browser->driver->findElement(WebDriverBy::cssSelector($input))->sendKeys($this->file($name, $content));
     }
 
