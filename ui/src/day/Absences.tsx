@@ -121,6 +121,7 @@ export function Absences({ rules }: { rules: DayRules }) {
               key={end}
               id={`away-${end}`}
               type="datetime-local"
+              sx={{ gridColumn: '1 / -1' }}
               required
               label={say(end === 'from' ? 'screen.hours.away-begins' : 'screen.hours.away-ends')}
               value={typed[end]}

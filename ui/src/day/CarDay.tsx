@@ -10,7 +10,7 @@ import { Sheet } from '../sheet/Sheet';
 import { say } from '../words/say';
 import { isLate } from './lanes';
 import { OutOrIn } from './OutOrIn';
-import { hour, lasting, wallHourOf } from './times';
+import { dayName, dayOf, hour, lasting, stageWords, wall, wallHourOf } from './times';
 import { useDayChange, type PinWish } from './useDay';
 
 /** One car's day: its stages in order, what was promised, and what is fixed by hand. */
@@ -78,11 +78,16 @@ export function CarDay({
                 '&.Mui-disabled': { color: 'text.primary' },
               }}
             >
-              <Box component="b" sx={{ whiteSpace: 'nowrap' }}>
-                {hour(plan, slot.from)}
+              <Box component="b" sx={{ width: 76, flexShrink: 0, lineHeight: 1.2 }}>
+                {dayOf(slot.from) !== 0 && (
+                  <Box component="span" sx={{ display: 'block', fontSize: '0.8rem' }}>
+                    {dayName(plan, dayOf(slot.from))}
+                  </Box>
+                )}
+                {wall(slot.from)}
               </Box>
               <Box component="span" sx={{ flex: 1, minWidth: 0 }}>
-                {slot.says}
+                {stageWords(slot)}
                 <Box
                   component="span"
                   sx={{ display: 'block', fontSize: '0.85rem', color: 'text.secondary' }}

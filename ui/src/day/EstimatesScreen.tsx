@@ -49,7 +49,7 @@ export function EstimatesScreen() {
             sx={{
               display: 'grid',
               gap: 3,
-              gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: '1fr 1fr' },
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' },
               alignItems: 'start',
             }}
           >
@@ -153,7 +153,7 @@ function Ratio({ value }: { value: number }) {
       <Box
         component="svg"
         viewBox="-50 0 100 12"
-        sx={{ width: 80, height: 12, flexShrink: 0 }}
+        sx={{ width: 56, height: 12, flexShrink: 0 }}
         aria-hidden
       >
         <line x1="0" x2="0" y1="0" y2="12" stroke="currentColor" />

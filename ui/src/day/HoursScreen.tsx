@@ -33,7 +33,7 @@ export function HoursScreen() {
           sx={{
             display: 'grid',
             gap: 3,
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 400px)' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 380px)' },
             alignItems: 'start',
           }}
         >

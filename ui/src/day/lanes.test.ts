@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { DayPlan, DaySlot } from '../api/types';
 import { days, isAtRisk, isLate, lanes, span } from './lanes';
-import { dayName, dayOf, hour, lasting, lateness, minuteOf, wall, wallHourOf } from './times';
+import {
+  dayName,
+  dayOf,
+  hour,
+  lasting,
+  lateness,
+  minuteOf,
+  stageWords,
+  wall,
+  wallHourOf,
+} from './times';
 
 function slot(part: Partial<DaySlot> & { stage: string; from: number; to: number }): DaySlot {
   return {
@@ -145,6 +155,20 @@ describe('lanes', () => {
     ]).toEqual([false, true, false, true]);
     expect(isLate({ ...kept!, done: null })).toBe(true);
     expect(isLate({ ...late!, promised: null })).toBe(false);
+  });
+});
+
+describe('a stage', () => {
+  it('names its sensors, and counts them where there are many', () => {
+    const few = slot({
+      stage: 'a',
+      from: 0,
+      to: 1,
+      says: 'line: Front radar',
+      sensors: ['Front radar'],
+    });
+    expect(stageWords(few)).toBe('line: Front radar');
+    expect(stageWords({ ...few, sensors: ['1', '2', '3'] })).toBe('line: 3 sensors');
   });
 });
 

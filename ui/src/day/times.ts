@@ -1,4 +1,4 @@
-import type { DayPlan } from '../api/types';
+import type { DayPlan, DaySlot } from '../api/types';
 import { say } from '../words/say';
 
 export const DAY_MINUTES = 1_440;
@@ -60,6 +60,13 @@ export function lasting(minutes: number): string {
   return whole < 60
     ? say('screen.day.minutes', { minutes: whole })
     : say('screen.day.hours-minutes', { hours: Math.floor(whole / 60), minutes: whole % 60 });
+}
+
+/** A stage in words; of many sensors it says how many. */
+export function stageWords(slot: DaySlot): string {
+  return slot.sensors.length > 2
+    ? `${say(`day.stage.${slot.kind}`)}: ${say('screen.day.sensors', { count: slot.sensors.length })}`
+    : slot.says;
 }
 
 /** How late a car will be: on another day it is that day which matters. */
