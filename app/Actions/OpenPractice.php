@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Commands\Kinds;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Intake\Capture;
 use Lumbro\Core\Intake\OrderState;
 use Lumbro\Core\Journal\OrderLine;
@@ -35,7 +36,7 @@ final readonly class OpenPractice
     public function __invoke(User $user, string $id, string $scenario): string
     {
         $file = PracticeShelf::take($scenario);
-        Scenario::read(Node::parse($file['truth']));
+        Document::read(Scenario::class, Node::parse($file['truth']));
         [$sheet, $bay] = PracticeRegisters::of($user, $file['vehicle'], $file['bay']);
         $order = ($this->open)(
             $user,

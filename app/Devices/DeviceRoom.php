@@ -10,6 +10,7 @@ use App\Devices\Simulated\SimulatedScanTool;
 use App\Records\OrderFile;
 use App\Records\TaskFile;
 use App\Records\ToolLog;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Practice\World;
@@ -56,6 +57,6 @@ final class DeviceRoom
     {
         return $file->row->scenario === null
             ? null
-            : new World($file->context(), Scenario::read(Node::stored($file->row->scenario)), $file->journal->entries());
+            : World::of($file->context(), Document::read(Scenario::class, Node::stored($file->row->scenario)), $file->journal->entries());
     }
 }

@@ -35,6 +35,7 @@ use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\Reads;
 use Lumbro\Core\People\Act;
 use Lumbro\Core\People\Role;
+use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Work\Present;
 use Lumbro\Core\Work\Stage;
 
@@ -51,6 +52,7 @@ final class Published
         'bay' => ['A bay', 'mm in the bay\'s own frame: that of a car that stands in it as usual, its rear hubs\' middle at the origin, x forward. sFloor is the standard uncertainty of its floor heights where it is not surveyed.'],
         'enumerations' => ['The enumerations of the core', 'What answers and documents refer to.'],
         'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
+        'scenario' => ['The hidden truth of a simulated car', 'mm and degrees; shifts are of points from where the vehicle\'s sheet has them, the stand from its spot. The mount is where the sensor truly looks, zero what is stored electronically, coverLoss dB one way beyond a sound cover, clutter and otherTarget dB against the right target, floorBelow how far the spot\'s floor lies under the car\'s. tool says which askings of a command (from 1) stay unanswered, are answered with nonsense, or never arrive. fault is what the car must go back for. offsets are of the survey\'s unknowns, slips of a call\'s first reading, rough of what is wrong in every bay, 1 being its ordinary size.'],
         'scan' => ['What a scan tool read of a car\'s trouble codes', 'readAt and status are the tool\'s own words.'],
         'lesson' => ['What a shop\'s own readings have taught of an instrument', 'The factor is how many times the stated uncertainty its readings scatter. zero and scale are what they came out as on the day at, in the last survey that checked them.'],
         'line' => ['A line as a person asks for it', 'As typed; what the record keeps of it is in order-line and record-line.'],
@@ -59,7 +61,7 @@ final class Published
         'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
     ];
 
-    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'day-rules' => DayRules::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'lesson' => Lesson::class];
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'day-rules' => DayRules::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'scenario' => Scenario::class, 'lesson' => Lesson::class];
 
     /** @return array<string, list<string>> name → the words that its values are: each list stands once, in PHP */
     public static function enumerations(): array

@@ -121,7 +121,7 @@ final class TableMaker
         $node = ($group === null ? '$f' : '$in[' . self::printed($group) . ']') . '[' . self::printed($name) . ']';
 
         return self::isOptional($parameter)
-            ? "F\\Table::read(\$kinds[$at], $node ?? null) ?? " . self::printed(self::usual($parameter))
+            ? "F\\Table::read(\$kinds[$at], $node ?? null, " . self::printed(self::usual($parameter)) . ')'
             : "\$kinds[$at]->read($node)";
     }
 

@@ -12,6 +12,7 @@ use Illuminate\Foundation\Application;
 use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Measure\Node;
+use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Practice\SimulatedTool;
 use Lumbro\Core\Practice\World;
@@ -54,7 +55,7 @@ final class HiddenCar
     {
         $this->app->make('db')->purge('app');
         $file = TaskFile::open(User::query()->where('email', $this->email)->firstOrFail(), $task);
-        $scenario = Scenario::read(Node::parse((string) json_encode($this->truth)));
+        $scenario = Document::read(Scenario::class, Node::parse((string) json_encode($this->truth)));
 
         return [new World($file->context(), $scenario, $file->journal->entries()), $file];
     }

@@ -24,7 +24,7 @@ final class Tables
                 new F\Field('metres', 'kilometres', null, new F\Number(unit: 'km', least: 0.0, most: 1000.0, factor: 1000.0)),
                 new F\Field('daylight', 'daylight', null, new F\Flag(), optional: true, usual: false),
                 new F\Field('glare', 'glare', null, new F\Number(unit: '°', least: 1.0, most: 90.0), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Drive\DriveRule => new \Lumbro\Core\Drive\DriveRule($kinds[0]->read($f['slowest']), $kinds[1]->read($f['fastest']), $kinds[2]->read($f['turning']), $kinds[3]->read($f['minutes']), $kinds[4]->read($f['kilometres']), F\Table::read($kinds[5], $f['daylight'] ?? null) ?? false, F\Table::read($kinds[6], $f['glare'] ?? null) ?? null)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Drive\DriveRule => new \Lumbro\Core\Drive\DriveRule($kinds[0]->read($f['slowest']), $kinds[1]->read($f['fastest']), $kinds[2]->read($f['turning']), $kinds[3]->read($f['minutes']), $kinds[4]->read($f['kilometres']), F\Table::read($kinds[5], $f['daylight'] ?? null, false), F\Table::read($kinds[6], $f['glare'] ?? null, null))),
             default => throw new \LogicException("$class has no fields."),
         };
     }

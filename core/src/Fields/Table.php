@@ -108,14 +108,14 @@ final class Table
     }
 
     /**
-     * A field that a document may lack; null where it does.
+     * A field that a document may lack; what is usual where it does.
      *
-     * A call of its own: PHP 8.2's compiler, on a hot path, hands the node itself on where a made table looks for an optional
-     * field and reads it in one expression.
+     * A call of its own: PHP 8.2's compiler, on a hot path, hands the node itself on, or null, where a made table looks for an
+     * optional field, reads it and falls back in one expression.
      */
-    public static function read(Kind $kind, ?Node $node): mixed
+    public static function read(Kind $kind, ?Node $node, mixed $usual): mixed
     {
-        return $node === null ? null : $kind->read($node);
+        return $node === null ? $usual : $kind->read($node);
     }
 
     /** @return array<string, mixed> what it was read from, without what is as usual */

@@ -25,10 +25,14 @@ final readonly class RoughWorld extends World
 
     private SeededNoise $drawn;
 
+    /** @var array<string, float> unknown → what this car has it off, mm or degrees */
+    private array $offsets;
+
     /** @param list<Line> $entries the task's record so far */
     public function __construct(TaskContext $context, Scenario $scenario, array $entries, private Roughness $rough)
     {
         $this->drawn = new SeededNoise($scenario->seed ^ 0x5bd1);
+        $this->offsets = Believed::offsets($scenario, $context, $entries);
         parent::__construct($context, $scenario, $entries);
     }
 
@@ -43,6 +47,14 @@ final readonly class RoughWorld extends World
 
     /** How far an unknown is off its place, mm or rad. */
     private function off(string $unknown): float
+    {
+        $own = $this->offsets[$unknown] ?? 0.0;
+
+        return (in_array($unknown[0], ['@', '^'], true) ? deg2rad($own) : $own) + $this->strayed($unknown);
+    }
+
+    /** What an ordinary bay's errors make of it, mm or rad. */
+    private function strayed(string $unknown): float
     {
         $r = $this->rough;
         $n = fn(float $size): float => $size * $this->drawn->draw("unknown $unknown");
@@ -88,7 +100,7 @@ final readonly class RoughWorld extends World
             $value += $this->slip($key);
         }
 
-        return $value;
+        return $value + ($this->times($call->id) === 0 ? $this->scenario->slips[$call->id] ?? 0.0 : 0.0);
     }
 
     public function staff(string $place): float
@@ -163,7 +175,7 @@ final readonly class RoughWorld extends World
     {
         $size = $this->rough->of('rule');
 
-        return $size * 0.2 * $this->drawn->draw('rule') + ($this->happens('cut rule', min(1.0, $size) / 100) ? $size * (10 + 15 * $this->drawn->even('cut')) : 0.0);
+        return $this->scenario->cut + $size * 0.2 * $this->drawn->draw('rule') + ($this->happens('cut rule', min(1.0, $size) / 100) ? $size * (10 + 15 * $this->drawn->even('cut')) : 0.0);
     }
 
     private function slips(): float

@@ -5,23 +5,31 @@ declare(strict_types=1);
 namespace Lumbro\Core\Practice;
 
 use Lumbro\Core\Catalogue\Card\ToolCommand;
-use Lumbro\Core\Failure\InvalidInput;
+use Lumbro\Core\Fields\At;
+use Lumbro\Core\Fields\Choice;
+use Lumbro\Core\Fields\Flag;
+use Lumbro\Core\Fields\ListOf;
+use Lumbro\Core\Fields\Members;
+use Lumbro\Core\Fields\Number;
+use Lumbro\Core\Fields\Pair;
+use Lumbro\Core\Fields\Part;
+use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Fields\Whole;
 use Lumbro\Core\Journal\Cause;
-use Lumbro\Core\Measure\Node;
 
 /**
- * The hidden truth of a simulated car (schemas, "scenario"): how far things are from where the sheet has them (mm),
- * where the stand was put down, the sensor's mount and what its adjuster does, and what is wrong around it.
+ * The hidden truth of a simulated car (schemas, "scenario"): how far things are from where the sheet has them, where the
+ * stand was put down, the sensor's mount and what its adjuster does, and what is wrong around it.
  */
 final readonly class Scenario
 {
+    public const COMMANDS = ['identify', 'unlock', 'voltage', 'codes', 'lot-code', 'empty-zone', 'start', 'read', 'level', 'zero', 'clear'];
+
     /**
      * @param array<string, array{float, float}> $shifts     point → true place less the sheet's, mm
-     * @param array{float, float}                $zero       stored in the sensor before, degrees
      * @param array{float, float}                $gains      of the adjuster's screws, as shares of what their thread says
      * @param float                              $backlash   of a screw that turns back, turns
      * @param float                              $coverLoss  one way, dB, beyond a sound cover's
-     * @param array{float, float}|null           $clutter    level against the target's, dB, and bearing from the target, degrees
      * @param float                              $floorBelow how far the spot's floor lies under the car's, mm
      * @param float|null                         $voltage    V; null for a sound supply
      * @param float                              $otherTarget level of the target that hangs there against the right one's, dB; 0 for the right one
@@ -30,102 +38,88 @@ final readonly class Scenario
      * @param array<string, list<int>>           $nonsense   command → which of its askings are answered with nonsense
      * @param array<string, list<int>>           $unsent     command → which of its askings never reach the tool
      * @param Cause|null                         $fault      for which the car must go back; null where it can be put right here
+     * @param array<string, float>               $rough      error of Roughness → how often its ordinary size
+     * @param array<string, float>               $offsets    unknown of the survey → true value less the one everybody starts from, mm or degrees
+     * @param array<string, float>               $slips      call → what its first reading shows too much, mm or degrees
+     * @param float                              $cut        what every rule is short of at its end, mm
+     * @param array<string, Word>                $words      precondition → who says it is met, though it is not
      */
-    private function __construct(
+    public function __construct(
+        #[Whole(0, 2_147_483_647)]
         public int $seed,
+        #[Members(new Pair(new Number('mm', -5000, 5000)))]
         public array $shifts,
+        #[At('stand/along'), Number('mm', -5000, 5000)]
         public float $standX,
+        #[At('stand/across'), Number('mm', -5000, 5000)]
         public float $standY,
-        public float $standYaw,
+        #[At('stand/turn'), Number('°', -180, 180)]
+        public float $standTurn,
+        #[Number('mm', 0, 5000)]
         public float $targetHeight,
+        #[Number('mm', 0, 5000)]
         public float $sensorHeight,
+        #[At('mount/azimuth'), Number('°', -45, 45)]
         public float $mountAzimuth,
+        #[At('mount/elevation'), Number('°', -45, 45)]
         public float $mountElevation,
+        #[Number('dB', -100, 100)]
         public float $echoLevel,
+        #[At('hands/mm'), Number('mm', 0, 100)]
         public float $handsMm,
+        #[At('hands/degrees'), Number('°', 0, 10)]
         public float $handsDegrees,
+        #[Text(80)]
         public string $name = '',
-        public array $zero = [0.0, 0.0],
+        #[At('zero/azimuth'), Number('°', -45, 45)]
+        public float $zeroAzimuth = 0.0,
+        #[At('zero/elevation'), Number('°', -45, 45)]
+        public float $zeroElevation = 0.0,
+        #[At('screws/gains'), Pair(new Number('', -10, 10))]
         public array $gains = [1.0, 1.0],
+        #[At('screws/backlash'), Number('', 0, 10)]
         public float $backlash = 0.0,
+        #[At('screws/bent'), Flag]
         public bool $bent = false,
+        #[Number('dB', 0, 60)]
         public float $coverLoss = 0.0,
-        public ?array $clutter = null,
+        #[Part(Clutter::class)]
+        public ?Clutter $clutter = null,
+        #[Number('mm', -500, 500)]
         public float $floorBelow = 0.0,
+        #[Number('V', 0, 60)]
         public ?float $voltage = null,
+        #[Number('dB', -60, 60)]
         public float $otherTarget = 0.0,
+        #[Flag]
         public bool $door = false,
+        #[Text(20)]
         public ?string $code = null,
+        #[At('tool/lost'), Members(new ListOf(new Whole(1, 1000)), self::COMMANDS)]
         public array $lost = [],
+        #[At('tool/nonsense'), Members(new ListOf(new Whole(1, 1000)), self::COMMANDS)]
         public array $nonsense = [],
+        #[At('tool/unsent'), Members(new ListOf(new Whole(1, 1000)), self::COMMANDS)]
         public array $unsent = [],
+        #[Choice(Cause::class)]
         public ?Cause $fault = null,
+        #[Members(new Number('', 0, 10), Roughness::ERRORS)]
+        public array $rough = [],
+        #[Members(new Number('', -1000, 1000))]
+        public array $offsets = [],
+        #[Members(new Number('', -1000, 1000))]
+        public array $slips = [],
+        #[Number('mm', -100, 100)]
+        public float $cut = 0.0,
+        #[Members(new Part(Word::class))]
+        public array $words = [],
     ) {}
 
-    /** @throws InvalidInput naming the field that is missing, unknown or wrong */
-    public static function read(Node $node): self
+    /** What else is wrong in its bay; null in one that is as the survey's model has it. */
+    public function roughness(): ?Roughness
     {
-        $f = $node->fields(
-            ['seed', 'shifts', 'stand', 'targetHeight', 'sensorHeight', 'mount', 'echoLevel', 'hands'],
-            ['name', 'zero', 'screws', 'coverLoss', 'clutter', 'floorBelow', 'voltage', 'otherTarget', 'door', 'code', 'tool', 'fault'],
-        );
-        $shifts = [];
-        foreach ($f['shifts']->members() as $name => $shift) {
-            [$x, $y] = $shift->items(2);
-            $shifts[(string) $name] = [$x->number(), $y->number()];
-        }
-        $stand = $f['stand']->fields(['along', 'across', 'turn']);
-        $mount = $f['mount']->fields(['azimuth', 'elevation']);
-        $hands = $f['hands']->fields(['mm', 'degrees']);
-        $zero = isset($f['zero']) ? $f['zero']->fields(['azimuth', 'elevation']) : null;
-        $screws = isset($f['screws']) ? $f['screws']->fields([], ['gains', 'backlash', 'bent']) : [];
-        $gains = isset($screws['gains']) ? $screws['gains']->items(2) : null;
-        $clutter = isset($f['clutter']) ? $f['clutter']->fields(['level', 'bearing']) : null;
-        $tool = isset($f['tool']) ? $f['tool']->fields([], ['lost', 'nonsense', 'unsent']) : [];
+        $isPlain = $this->rough === [] && $this->offsets === [] && $this->slips === [] && $this->cut === 0.0 && $this->words === [];
 
-        return new self(
-            seed: (int) $f['seed']->number(),
-            shifts: $shifts,
-            standX: $stand['along']->number(),
-            standY: $stand['across']->number(),
-            standYaw: deg2rad($stand['turn']->number()),
-            targetHeight: $f['targetHeight']->number(),
-            sensorHeight: $f['sensorHeight']->number(),
-            mountAzimuth: $mount['azimuth']->number(),
-            mountElevation: $mount['elevation']->number(),
-            echoLevel: $f['echoLevel']->number(),
-            handsMm: $hands['mm']->notNegative(),
-            handsDegrees: $hands['degrees']->notNegative(),
-            name: isset($f['name']) ? $f['name']->line(80) : '',
-            zero: $zero === null ? [0.0, 0.0] : [$zero['azimuth']->number(), $zero['elevation']->number()],
-            gains: $gains === null ? [1.0, 1.0] : [$gains[0]->number(), $gains[1]->number()],
-            backlash: isset($screws['backlash']) ? $screws['backlash']->notNegative() : 0.0,
-            bent: isset($screws['bent']) && $screws['bent']->flag(),
-            coverLoss: isset($f['coverLoss']) ? $f['coverLoss']->notNegative() : 0.0,
-            clutter: $clutter === null ? null : [$clutter['level']->number(), $clutter['bearing']->number()],
-            floorBelow: isset($f['floorBelow']) ? $f['floorBelow']->number() : 0.0,
-            voltage: isset($f['voltage']) ? $f['voltage']->notNegative() : null,
-            otherTarget: isset($f['otherTarget']) ? $f['otherTarget']->number() : 0.0,
-            door: isset($f['door']) && $f['door']->flag(),
-            code: isset($f['code']) ? $f['code']->line(20) : null,
-            lost: self::times($tool['lost'] ?? null),
-            nonsense: self::times($tool['nonsense'] ?? null),
-            unsent: self::times($tool['unsent'] ?? null),
-            fault: isset($f['fault']) ? Cause::from($f['fault']->oneOf(array_column(Cause::cases(), 'value'))) : null,
-        );
-    }
-
-    /** @return array<string, list<int>> */
-    private static function times(?Node $node): array
-    {
-        $times = [];
-        foreach ($node === null ? [] : $node->members() as $command => $list) {
-            if (ToolCommand::tryFrom((string) $command) === null) {
-                throw InvalidInput::because($list->path(), 'scenario.unknown-command', ['known' => array_column(ToolCommand::cases(), 'value')]);
-            }
-            $times[(string) $command] = array_map(static fn(Node $time): int => (int) $time->between(1, 1_000), $list->items());
-        }
-
-        return $times;
+        return $isPlain ? null : new Roughness($this->rough, 0.0);
     }
 }

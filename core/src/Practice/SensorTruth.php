@@ -44,7 +44,7 @@ final class SensorTruth
     {
         $this->azimuth = $scenario->mountAzimuth;
         $this->elevation = $scenario->mountElevation;
-        $this->zero = $scenario->zero;
+        $this->zero = [$scenario->zeroAzimuth, $scenario->zeroElevation];
         $this->faults = [
             Cause::WrongTarget->value => $scenario->otherTarget !== 0.0,
             Cause::Clutter->value => $scenario->clutter !== null,
@@ -53,6 +53,13 @@ final class SensorTruth
             Cause::Door->value => $scenario->door,
             Cause::Code->value => $scenario->code !== null,
         ];
+        // What hides behind somebody's word is put right once somebody has looked.
+        $believed = Believed::words($scenario, $context, $entries);
+        foreach ($scenario->words as $item => $word) {
+            if ($word->cause !== null && ! isset($believed[$item])) {
+                $this->faults[$word->cause->value] = false;
+            }
+        }
         foreach ($entries as $entry) {
             match (true) {
                 $entry instanceof ToolAsked => $this->ask($entry),

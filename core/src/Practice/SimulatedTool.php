@@ -62,7 +62,7 @@ final readonly class SimulatedTool
         }
 
         return match ($asked->command) {
-            ToolCommand::Identify => new ToolReply('done', 'Sensor answers', ['zeroAzimuth' => $this->scenario->zero[0], 'zeroElevation' => $this->scenario->zero[1], 'voltage' => $this->voltage(), 'serial' => sprintf('S-%06d', $this->scenario->seed)]),
+            ToolCommand::Identify => new ToolReply('done', 'Sensor answers', ['zeroAzimuth' => $this->scenario->zeroAzimuth, 'zeroElevation' => $this->scenario->zeroElevation, 'voltage' => $this->voltage(), 'serial' => sprintf('S-%06d', $this->scenario->seed)]),
             ToolCommand::Unlock => new ToolReply('done', 'Gateway open'),
             ToolCommand::Voltage => new ToolReply('done', 'Supply read', ['voltage' => $this->voltage()]),
             ToolCommand::Codes => new ToolReply('done', 'Codes read', [], $this->codes()),
@@ -102,7 +102,7 @@ final readonly class SimulatedTool
         }
         // What else reflects pulls the bearing towards itself, by its share of the echo's power.
         $share = 10 ** ($this->clutter() / 10);
-        $seen = ($azimuth + $share * ($this->scenario->clutter[1] ?? 0.0)) / (1 + $share) + $this->world->bend();
+        $seen = ($azimuth + $share * ($this->scenario->clutter->bearing ?? 0.0)) / (1 + $share) + $this->world->bend();
         $sign = $card->reportsTargetAngle ? -1 : 1;
         $read = fn(string $axis, float $value): float => round($sign * $value + $card->s * $this->world->noise->draw("read {$this->reads()} $axis"), 2) + 0.0;
 
@@ -146,7 +146,7 @@ final readonly class SimulatedTool
     /** Against the target's level, dB. */
     private function clutter(): float
     {
-        return $this->sensor->isAtWork(Cause::Clutter) ? $this->scenario->clutter[0] ?? -60.0 : -60.0;
+        return $this->sensor->isAtWork(Cause::Clutter) ? $this->scenario->clutter->level ?? -60.0 : -60.0;
     }
 
     private function emptyLevel(): float

@@ -49,6 +49,14 @@ readonly class World
     private array $times;
 
     /** @param list<Line> $entries the task's record so far */
+    final public static function of(TaskContext $context, Scenario $scenario, array $entries): self
+    {
+        $rough = $scenario->roughness();
+
+        return $rough === null ? new self($context, $scenario, $entries) : new RoughWorld($context, $scenario, $entries, $rough);
+    }
+
+    /** @param list<Line> $entries the task's record so far */
     public function __construct(public TaskContext $context, public Scenario $scenario, array $entries)
     {
         $this->noise = new SeededNoise($scenario->seed);
@@ -70,7 +78,7 @@ readonly class World
             : (new MeasuringPlan($context, array_values(array_filter($entries, static fn(Line $entry): bool => ! $entry instanceof StandSet))))->nominal()->state;
         $state[$stand] = $first[$stand] + $scenario->standX;
         $state[$stand + 1] = $first[$stand + 1] + $scenario->standY;
-        $state[$yaw] = $first[$yaw] + $scenario->standYaw;
+        $state[$yaw] = $first[$yaw] + deg2rad($scenario->standTurn);
         $height = $scenario->targetHeight;
         if ($z !== null) {
             // Set up over its own floor, wherever that lies.

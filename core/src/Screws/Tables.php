@@ -24,7 +24,7 @@ final class Tables
                 new F\Field('clockwise', 'clockwise', null, new F\Choice(words: \Lumbro\Core\Screws\TurnSense::class)),
                 new F\Field('travel', 'travel', null, new F\Number(least: 0.0), optional: true),
                 new F\Field('position', 'position', null, new F\Number(), optional: true, usual: 0.0),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Screws\Screw => new \Lumbro\Core\Screws\Screw($kinds[0]->read($f['id']), $kinds[1]->read($f['y']), $kinds[2]->read($f['z']), $kinds[3]->read($f['pitch']), $kinds[4]->read($f['clockwise']), F\Table::read($kinds[5], $f['travel'] ?? null) ?? null, F\Table::read($kinds[6], $f['position'] ?? null) ?? 0.0)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Screws\Screw => new \Lumbro\Core\Screws\Screw($kinds[0]->read($f['id']), $kinds[1]->read($f['y']), $kinds[2]->read($f['z']), $kinds[3]->read($f['pitch']), $kinds[4]->read($f['clockwise']), F\Table::read($kinds[5], $f['travel'] ?? null, null), F\Table::read($kinds[6], $f['position'] ?? null, 0.0))),
             default => throw new \LogicException("$class has no fields."),
         };
     }

@@ -91,7 +91,7 @@ final class Follower
      */
     public function __construct(private readonly array $file, private readonly Policy $policy = new Policy(), private readonly ?Roughness $rough = null, private readonly ?\Closure $slip = null)
     {
-        $this->scenario = Scenario::read(Node::parse((string) json_encode($file['truth'])));
+        $this->scenario = Document::read(Scenario::class, Node::parse((string) json_encode($file['truth'])));
         $this->card = array_replace_recursive((array) json_decode((string) json_encode(DemoTask::node("cards/{$file['card']}.json")->raw()), true), $file['changed'] ?? []);
         $this->state = $this->look();
     }

@@ -23,7 +23,7 @@ final class Tables
                 new F\Field('obstacles', 'obstacles', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Bay\Obstacle::class), most: 200), optional: true, usual: []),
                 new F\Field('levelZone', 'levelZone', null, new F\Corners(), optional: true),
                 new F\Field('survey', 'survey', null, new F\Part(of: \Lumbro\Core\Catalogue\Bay\FloorSurvey::class), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\Bay => new \Lumbro\Core\Catalogue\Bay\Bay($kinds[0]->read($f['name']), $kinds[1]->read($f['outline']), $kinds[2]->read($f['sFloor']), F\Table::read($kinds[3], $f['obstacles'] ?? null) ?? [], F\Table::read($kinds[4], $f['levelZone'] ?? null) ?? null, F\Table::read($kinds[5], $f['survey'] ?? null) ?? null)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\Bay => new \Lumbro\Core\Catalogue\Bay\Bay($kinds[0]->read($f['name']), $kinds[1]->read($f['outline']), $kinds[2]->read($f['sFloor']), F\Table::read($kinds[3], $f['obstacles'] ?? null, []), F\Table::read($kinds[4], $f['levelZone'] ?? null, null), F\Table::read($kinds[5], $f['survey'] ?? null, null))),
             \Lumbro\Core\Catalogue\Bay\FloorSurvey::class => new F\Table(\Lumbro\Core\Catalogue\Bay\FloorSurvey::class, [
                 new F\Field('date', 'date', null, new F\Day()),
                 new F\Field('by', 'by', null, new F\Text(most: 80)),
@@ -40,7 +40,7 @@ final class Tables
                 new F\Field('length', 'length', null, new F\Number(unit: 'mm', least: 4000.0, most: 60000.0)),
                 new F\Field('width', 'width', null, new F\Number(unit: 'mm', least: 2200.0, most: 40000.0)),
                 new F\Field('obstacles', 'obstacles', null, new F\ListOf(of: new F\Row(fields: ['name' => new F\Text(most: 60), 'fromBack' => new F\Number(unit: 'mm', least: 0.0, most: 60000.0), 'fromLeft' => new F\Number(unit: 'mm', least: 0.0, most: 40000.0), 'length' => new F\Number(unit: 'mm', least: 1.0, most: 60000.0), 'width' => new F\Number(unit: 'mm', least: 1.0, most: 40000.0)]), most: 40), optional: true, usual: []),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\PlainBay => new \Lumbro\Core\Catalogue\Bay\PlainBay($kinds[0]->read($f['name']), $kinds[1]->read($f['length']), $kinds[2]->read($f['width']), F\Table::read($kinds[3], $f['obstacles'] ?? null) ?? [])),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Bay\PlainBay => new \Lumbro\Core\Catalogue\Bay\PlainBay($kinds[0]->read($f['name']), $kinds[1]->read($f['length']), $kinds[2]->read($f['width']), F\Table::read($kinds[3], $f['obstacles'] ?? null, []))),
             \Lumbro\Core\Catalogue\Bay\Stance::class => new F\Table(\Lumbro\Core\Catalogue\Bay\Stance::class, [
                 new F\Field('x', 'x', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),
                 new F\Field('y', 'y', null, new F\Number(unit: 'mm', least: -200000.0, most: 200000.0)),

@@ -24,7 +24,7 @@ final class Tables
                 new F\Field('latitude', 'latitude', null, new F\Number(unit: '°', least: -89.0, most: 89.0), optional: true),
                 new F\Field('east', 'east', null, new F\Number(unit: '°', least: -180.0, most: 180.0), optional: true),
                 new F\Field('outside', 'outside', null, new F\Part(of: \Lumbro\Core\Catalogue\Shop\OutsideShop::class), optional: true),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Shop\DayRules => new \Lumbro\Core\Catalogue\Shop\DayRules(F\Table::read($kinds[0], $f['opening'] ?? null) ?? [], F\Table::read($kinds[1], $f['people'] ?? null) ?? [], F\Table::read($kinds[2], $f['walls'] ?? null) ?? [], F\Table::read($kinds[3], $f['warmUp'] ?? null) ?? 0, F\Table::read($kinds[4], $f['latitude'] ?? null) ?? null, F\Table::read($kinds[5], $f['east'] ?? null) ?? null, F\Table::read($kinds[6], $f['outside'] ?? null) ?? null)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Shop\DayRules => new \Lumbro\Core\Catalogue\Shop\DayRules(F\Table::read($kinds[0], $f['opening'] ?? null, []), F\Table::read($kinds[1], $f['people'] ?? null, []), F\Table::read($kinds[2], $f['walls'] ?? null, []), F\Table::read($kinds[3], $f['warmUp'] ?? null, 0), F\Table::read($kinds[4], $f['latitude'] ?? null, null), F\Table::read($kinds[5], $f['east'] ?? null, null), F\Table::read($kinds[6], $f['outside'] ?? null, null))),
             \Lumbro\Core\Catalogue\Shop\Opening::class => new F\Table(\Lumbro\Core\Catalogue\Shop\Opening::class, [
                 new F\Field('day', 'day', null, new F\Whole(least: 1, most: 7)),
                 new F\Field('from', 'from', null, new F\Hour()),
@@ -44,7 +44,7 @@ final class Tables
                 new F\Field('runs', 'runs', null, new F\Flag(), optional: true, usual: true),
                 new F\Field('drives', 'drives', null, new F\Flag(), optional: true, usual: true),
                 new F\Field('hours', 'hours', null, new F\ListOf(of: new F\Part(of: \Lumbro\Core\Catalogue\Shop\Opening::class), most: 28), optional: true, usual: []),
-            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Shop\PersonDay => new \Lumbro\Core\Catalogue\Shop\PersonDay($kinds[0]->read($f['person']), F\Table::read($kinds[1], $f['works'] ?? null) ?? true, F\Table::read($kinds[2], $f['runs'] ?? null) ?? true, F\Table::read($kinds[3], $f['drives'] ?? null) ?? true, F\Table::read($kinds[4], $f['hours'] ?? null) ?? [])),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Catalogue\Shop\PersonDay => new \Lumbro\Core\Catalogue\Shop\PersonDay($kinds[0]->read($f['person']), F\Table::read($kinds[1], $f['works'] ?? null, true), F\Table::read($kinds[2], $f['runs'] ?? null, true), F\Table::read($kinds[3], $f['drives'] ?? null, true), F\Table::read($kinds[4], $f['hours'] ?? null, []))),
             \Lumbro\Core\Catalogue\Shop\SharedWall::class => new F\Table(\Lumbro\Core\Catalogue\Shop\SharedWall::class, [
                 new F\Field('name', 'name', null, new F\Text(most: 80)),
                 new F\Field('bays', 'bays', null, new F\ListOf(of: new F\Text(most: 60), most: 40)),
