@@ -46,4 +46,30 @@ final readonly class TaskOrder
         public array $floorAgain = [],
         public array $values = [],
     ) {}
+
+    /**
+     * The same with staffs read.
+     *
+     * @param array<string, FloorRead> $floor place → staff reading
+     * @param list<string>             $again places whose staff showed the same when it was read anew
+     */
+    public function onFloor(array $floor, array $again): self
+    {
+        return new self(
+            owed: $this->owed,
+            preparation: $this->preparation,
+            answers: $this->answers,
+            bars: $this->bars,
+            marks: $this->marks,
+            floor: $floor,
+            carMoved: $this->carMoved,
+            policy: $this->policy,
+            lotCode: $this->lotCode,
+            filmHolds: $this->filmHolds,
+            bracketLevel: $this->bracketLevel,
+            overdue: $this->overdue,
+            floorAgain: $again,
+            values: $this->values,
+        );
+    }
 }

@@ -80,22 +80,28 @@ final readonly class RoughWorld extends World
         };
     }
 
+    public function shown(Call $call): float
+    {
+        $value = parent::shown($call);
+
+        return match (true) {
+            ($call->details->of ?? $call)->id === 'rule-check' => $value - $this->cut(),
+            $call->reads !== Reads::Turn && $this->isByRule($call) => $value + ($value < 0 ? -1 : 1) * $this->cut(),
+            default => $value,
+        };
+    }
+
     public function meter(Call $call): float
     {
         $key = "meter $this->position $call->id {$this->times($call->id)}";
         if ($this->happens("invented $key", $this->rough->of('invented') / 150)) {
             return $this->plan->expected($call);
         }
-        $value = $this->plan->reading($call, $this->truth);
+        $value = $this->shown($call);
         $turn = $call->reads === Reads::Turn;
         $s = $turn ? rad2deg($call->s) : $call->s;
         // Hands are as good as they are said to be but for the tails; an error that is away leaves their ordinary noise.
         $value += $s * ($this->rough->of('tails') > 0 ? $this->tailed($key) * $this->rough->of('tails') ** 0.5 : $this->drawn->draw($key));
-        if (($call->details->of ?? $call)->id === 'rule-check') {
-            $value -= $this->cut();
-        } elseif (! $turn && $this->isByRule($call)) {
-            $value += ($value < 0 ? -1 : 1) * $this->cut();
-        }
         if (! $turn && $this->happens("slip $key", $this->slips() / 100)) {
             $value += $this->slip($key);
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Practice;
 
-use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Fields\At;
 use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Flag;

@@ -214,6 +214,12 @@ readonly class World
         return str_starts_with($place, 'site-') ? $this->scenario->floorBelow : 0.0;
     }
 
+    /** What a steady hand would read, mm or degrees, with whatever is wrong with its tape or rule. */
+    public function shown(Call $call): float
+    {
+        return $call->isSurveyed() ? $this->plan->reading($call, $this->truth) : $this->targetHeight;
+    }
+
     /**
      * What the meter shows for a call, with half of its noise: mm or degrees as they are read.
      *
@@ -226,7 +232,7 @@ readonly class World
         }
         $s = $call->reads === Reads::Turn ? rad2deg($call->s) : $call->s;
 
-        return $this->plan->reading($call, $this->truth) + $s / 2 * $this->noise->draw("meter $this->position $call->id");
+        return $this->shown($call) + $s / 2 * $this->noise->draw("meter $this->position $call->id");
     }
 
     /**

@@ -346,7 +346,13 @@ final class MeasuringPlan
      */
     public function reading(Call $call, Geometry $at): float
     {
-        return $this->asRead($call, Equation::of($call->observation(null, $this->rise(null), Names::stand()), $at)->value);
+        return $this->asRead($call, $this->equation($call, $at)->value);
+    }
+
+    /** How what a call measures moves with the survey's unknowns, mm or rad. */
+    public function equation(Call $call, Geometry $at): Equation
+    {
+        return Equation::of($call->observation(null, $this->rise(null), Names::stand()), $at);
     }
 
     /** What a call should read with the target on its spot, mm or degrees; heights to the card's datum. */

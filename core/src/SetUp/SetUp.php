@@ -16,9 +16,11 @@ use Lumbro\Core\Failure\NoConvergence;
 use Lumbro\Core\Failure\Underdetermined;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Measure\StandardUncertainty;
+use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\Guess;
 use Lumbro\Core\Method\Handling;
 use Lumbro\Core\Method\MoveKind;
+use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Placement\Deviation;
 use Lumbro\Core\Placement\Moves;
 use Lumbro\Core\Placement\Placement;
@@ -216,6 +218,22 @@ final readonly class SetUp
         }
 
         return $unchecked;
+    }
+
+    /**
+     * What the readings taken say another one would show; null where the stand's place is not measured.
+     *
+     * @return array{value: float, uncertainty: float}|null mm or degrees, as it is read
+     */
+    public function foretold(Call $call): ?array
+    {
+        $solution = $this->isPlaced() ? $this->placement?->solution : null;
+        if ($solution === null || ! $call->isSurveyed()) {
+            return null;
+        }
+        $spread = sqrt($solution->variance($this->plan->equation($call, $solution->geometry)->row));
+
+        return ['value' => $this->plan->reading($call, $solution->geometry), 'uncertainty' => $call->reads === Reads::Turn ? rad2deg($spread) : $spread];
     }
 
     /** Whether a reading came out the same when it was taken anew, so that it is not to blame. */

@@ -79,6 +79,12 @@ final readonly class TaskContext
         return new self($this->card, $sheet, $this->kit, $this->bay, $this->operations, $sheet->sensor($this->sensor->id) ?? $this->sensor, order: $this->order, earlierLevels: $this->earlierLevels, rules: $this->rules);
     }
 
+    /** The same task where its order says something else. */
+    public function ordered(TaskOrder $order): self
+    {
+        return new self($this->card, $this->sheet, $this->kit, $this->bay, $this->operations, $this->sensor, order: $order, earlierLevels: $this->earlierLevels, rules: $this->rules);
+    }
+
     /** Whether the sensor's place in plan was measured on this car. */
     public function isSensorMeasured(): bool
     {

@@ -14,7 +14,7 @@ final class LayersTest extends TestCase
         'Message', 'Failure', 'Numeric', 'Measure', 'Fields',
         'Survey', 'Decision', 'Floor', 'Placement', 'Axis', 'Screws', 'Echo', 'Drive',
         'People', 'Catalogue', 'Method', 'Journal',
-        'Intake', 'SetUp', 'Run', 'Work', 'Planning', 'Day', 'Practice',
+        'Intake', 'SetUp', 'Run', 'Work', 'Planning', 'Day', 'Practice', 'Exercise',
         'Commands', 'Record', 'Facts', 'Codec', 'Evidence', 'Cli',
     ];
 

@@ -34,7 +34,7 @@ final class SlipsTest extends TestCase
     #[DataProvider('slips')]
     public function testItIsFoundOrNothingIsProvenByIt(string $car, \Closure $slip): void
     {
-        $follower = new Follower(Variations::file($car), slip: $slip);
+        $follower = Follower::at(Variations::file($car), slip: $slip);
         try {
             $follower->work();
         } catch (\LogicException) {
@@ -50,7 +50,7 @@ final class SlipsTest extends TestCase
         $slip = static function (Call $call) use (&$reads): float {
             return $call->id === 'check-left' && $reads++ === 0 ? 35.0 : 0.0;
         };
-        $follower = new Follower([
+        $follower = Follower::at([
             'title' => 'A car', 'vehicle' => 'marrow-field', 'card' => 'marrow-field-front', 'sensor' => 'front', 'operations' => ['bracket-changed@front'], 'bay' => 'Bay 1',
             'changed' => ['enteredBy' => 'Oda', 'checkedBy' => 'Bram'],
             'truth' => [
@@ -76,7 +76,7 @@ final class SlipsTest extends TestCase
     {
         $file = Variations::file($car);
         $file['truth']['shifts'] = [...(array) $file['truth']['shifts'], 'frontMark' => [0.0, $aside]];
-        $follower = new Follower($file);
+        $follower = Follower::at($file);
         try {
             $follower->work();
         } catch (\LogicException) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Tests\Practice;
 
+use Lumbro\Core\Exercise\Player;
 use Lumbro\Core\Tests\Support\Draws;
 use Lumbro\Core\Tests\Support\Follower;
 use Lumbro\Core\Tests\Support\Variations;
@@ -29,9 +30,9 @@ final class VariationsTest extends TestCase
     #[DataProvider('scenarios')]
     public function testTheAdviceReachesTheTruthOfEveryShippedScenario(string $name): void
     {
-        $follower = (new Follower(Variations::file($name)))->work();
+        $follower = Follower::at(Variations::file($name))->work();
         self::assertTrue(self::isRight($follower), "$name: {$follower->end()} after " . implode(', ', $follower->did));
-        self::assertLessThanOrEqual(2, $follower->state->run->log->rounds());
+        self::assertLessThanOrEqual(2, $follower->state()->run->log->rounds());
     }
 
     public function testOverManyVariationsTheAdviceEndsRightAndPassesNothingThatIsOff(): void
@@ -43,9 +44,9 @@ final class VariationsTest extends TestCase
         foreach (Variations::names() as $kind => $name) {
             for ($i = 0; $i < $each; $i++) {
                 $seed = 1000 * $kind + $i + 7;
-                $follower = (new Follower(Variations::of($name, $seed)))->work();
+                $follower = Follower::at(Variations::of($name, $seed))->work();
                 $all++;
-                $rounds[] = $follower->state->run->log->rounds();
+                $rounds[] = $follower->state()->run->log->rounds();
                 $aligned = $follower->truth()->isAligned();
                 $off += $aligned ? 0 : 1;
                 $passed += ! $aligned && $follower->end() === 'aligned' ? 1 : 0;
@@ -55,7 +56,7 @@ final class VariationsTest extends TestCase
                 } elseif (self::isRight($follower)) {
                     $right++;
                 } else {
-                    $wrong[] = sprintf('%s %d: %s, fault %s, aligned %d', $name, $seed, $follower->end(), $follower->scenario->fault->value ?? 'none', $aligned);
+                    $wrong[] = sprintf('%s %d: %s, fault %s, aligned %d', $name, $seed, $follower->end(), $follower->hands->scenario->fault->value ?? 'none', $aligned);
                 }
             }
         }
@@ -70,9 +71,9 @@ final class VariationsTest extends TestCase
     }
 
     /** Whether an axis lies about one of its limits: within a third of it, either side. */
-    private static function isNear(Follower $follower): bool
+    private static function isNear(Player $follower): bool
     {
-        $sensor = $follower->state->context->cardSensor;
+        $sensor = $follower->state()->context->cardSensor;
         $truth = $follower->truth();
         foreach ([[$truth->azimuth + $truth->zero[0], $sensor->limitAzimuth], [$truth->elevation + $truth->zero[1], $sensor->limitElevation]] as [$off, $limit]) {
             if ($limit !== null && abs(abs($off) - $limit) < $limit / 3) {
@@ -83,12 +84,12 @@ final class VariationsTest extends TestCase
         return false;
     }
 
-    private static function isRight(Follower $follower): bool
+    private static function isRight(Player $follower): bool
     {
-        $sent = $follower->state->run->log->sentBack;
+        $sent = $follower->state()->run->log->sentBack;
 
-        return $follower->scenario->fault === null
+        return $follower->hands->scenario->fault === null
             ? $follower->end() === 'aligned' && $follower->truth()->isAligned()
-            : $sent !== null && $sent->fault === $follower->scenario->fault->value;
+            : $sent !== null && $sent->fault === $follower->hands->scenario->fault->value;
     }
 }

@@ -52,7 +52,7 @@ final class RoughShop
         foreach (AxisFinding::AXES as $axis) {
             $mount[$axis] = $between("mount $axis", -$wide, $wide) * ($limit($axis) ?? 1.0);
         }
-        $follower = new Follower([
+        $follower = Follower::at([
             'title' => 'A car', 'vehicle' => $vehicle, 'card' => $card, 'sensor' => $sensor, 'operations' => ["bracket-changed@$sensor"], 'bay' => 'Bay 1',
             'changed' => ['enteredBy' => 'Oda', 'checkedBy' => 'Bram'],
             'truth' => [
@@ -79,14 +79,14 @@ final class RoughShop
             return true;
         };
         $covered = [];
-        foreach ($follower->state->run->finding->verdicts ?? [] as $axis => $verdict) {
+        foreach ($follower->state()->run->finding->verdicts ?? [] as $axis => $verdict) {
             $covered[$axis] = abs($verdict->misalignment - $now[$axis]) <= 1.96 * $verdict->uncertainty;
         }
 
         return [
             'card' => $card, 'seed' => $seed, 'end' => $end, 'inside' => $within($now, 1.0), 'beyond' => ! $within($now, self::BEYOND),
             'good' => $within($mount, 1.0), 'easy' => $within($mount, self::EASY), 'covered' => $covered,
-            'readings' => count($follower->state->record->readings), 'did' => implode(', ', $follower->did),
+            'readings' => count($follower->state()->record->readings), 'did' => implode(', ', $follower->did),
         ];
     }
 }
