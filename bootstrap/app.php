@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BoundRequest;
+use App\Http\Middleware\KeepHidden;
 use App\Http\Middleware\RequireAct;
 use App\Http\Middleware\RequireSession;
 use App\Http\Middleware\ServerTiming;
@@ -38,7 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ValidateCsrfToken::class,
             BoundRequest::class,
         ]);
-        $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class]);
+        $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class, 'kept' => KeepHidden::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);

@@ -28,6 +28,7 @@ use App\Http\Controllers\ScanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetUpController;
 use App\Http\Controllers\TaskController;
+use App\Http\Controllers\TrainerController;
 use App\Http\Controllers\VehicleController;
 use Illuminate\Support\Facades\Route;
 
@@ -55,7 +56,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('day/feeds', [DayRulesController::class, 'feed'])->middleware('may:share');
     Route::post('day/feeds/{feed}/revoke', [DayRulesController::class, 'revoke'])->whereUuid('feed')->middleware('may:share');
     Route::get('day/estimates', [DayController::class, 'estimates']);
-    Route::get('day/outside/{order}', [DayController::class, 'outside'])->whereUuid('order');
+    Route::get('day/outside/{order}', [DayController::class, 'outside'])->whereUuid('order')->middleware('kept');
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'add'])->middleware('may:people');
     Route::post('people/{person}', [PeopleController::class, 'change'])->whereUuid('person')->middleware('may:people');
@@ -80,7 +81,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('registers/{register}/files', [RegisterController::class, 'open'])->middleware('may:register');
     Route::post('registers/{register}/rows', [RegisterController::class, 'look'])->middleware('may:register');
     Route::get('registers/{register}.{form}', [RegisterController::class, 'export'])->whereIn('form', ['csv', 'json']);
-    Route::prefix('repair-orders/{order}')->whereUuid('order')->group(static function (): void {
+    Route::prefix('repair-orders/{order}')->whereUuid('order')->middleware('kept')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
         Route::get('stance', [BayController::class, 'stance']);
         Route::post('teach', [RepairOrderController::class, 'teach'])->middleware('may:enter-card');
@@ -136,6 +137,28 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('sample-drive', [DriveController::class, 'sample']);
     Route::get('practice', [PracticeController::class, 'index']);
     Route::post('practice', [PracticeController::class, 'open'])->middleware('may:work');
+    Route::prefix('practice/trainer')->middleware('may:train')->group(static function (): void {
+        Route::get('', [TrainerController::class, 'show']);
+        Route::post('cars', [TrainerController::class, 'keep']);
+        Route::post('drawn', [TrainerController::class, 'draw']);
+        Route::prefix('cars/{car}')->whereUuid('car')->group(static function (): void {
+            Route::get('', [TrainerController::class, 'car']);
+            Route::get('export', [TrainerController::class, 'export']);
+            Route::get('sheet', [TrainerController::class, 'sheet']);
+            Route::post('set', [TrainerController::class, 'set']);
+            Route::post('put-away', [TrainerController::class, 'putAway']);
+        });
+    });
+    Route::prefix('practice/runs/{run}')->whereUuid('run')->group(static function (): void {
+        Route::get('', [PracticeController::class, 'show']);
+        Route::get('bench', [PracticeController::class, 'bench']);
+        Route::post('lines', [PracticeController::class, 'line'])->middleware('may:work');
+        Route::post('tool-outcome', [PracticeController::class, 'outcome'])->middleware('may:work');
+        Route::get('look/{cause}', [PracticeController::class, 'look']);
+        Route::post('ask', [PracticeController::class, 'ask'])->middleware('may:work');
+        Route::post('answer', [PracticeController::class, 'answer'])->middleware('may:work');
+        Route::get('replay', [PracticeController::class, 'replay']);
+    });
 
     Route::get('kit', [KitController::class, 'index']);
     Route::get('kit/{item}/lessons', [KitController::class, 'lessons']);
@@ -144,7 +167,8 @@ Route::middleware('signed-in')->group(static function (): void {
 
     Route::post('lines', [LineController::class, 'add'])->middleware('may:order');
 
-    Route::prefix('tasks/{task}')->whereUuid('task')->group(static function (): void {
+    Route::get('tasks/{task}/meter/{call}', [TaskController::class, 'meter'])->whereUuid('task');
+    Route::prefix('tasks/{task}')->whereUuid('task')->middleware('kept')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);
         Route::get('schools', [TaskController::class, 'choices']);
         Route::get('reading-plan', [TaskController::class, 'readingPlan']);
@@ -154,7 +178,6 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('tool-outcome', [RunController::class, 'outcome'])->middleware('may:work');
         Route::post('tool-log', [RunController::class, 'log'])->middleware('may:work');
         Route::get('look/{cause}', [RunController::class, 'look']);
-        Route::get('meter/{call}', [TaskController::class, 'meter']);
         Route::post('seal', [RecordController::class, 'seal'])->middleware('may:seal');
         Route::get('record', [RecordController::class, 'show']);
     });

@@ -35,6 +35,12 @@ final readonly class Body
         return new self($id, (int) $version, $fields);
     }
 
+    /** The same by somebody who saw another version. */
+    public function seen(int $version): self
+    {
+        return new self($this->id, $version, $this->fields);
+    }
+
     /** What a line carries, without the space around its texts. */
     public function payload(): Node
     {

@@ -22,7 +22,7 @@ final class History
     {
         $plate = $plate === null ? null : mb_strtolower(str_replace(' ', '', $plate));
         $columns = ['id', 'number', 'vehicle', 'plate', 'vin', 'created_at', 'closed', 'summary'];
-        $orders = static fn(): Builder => DB::table('repair_orders')->where('shop_id', $shop)->select($columns)->orderByDesc('created_at')->limit(self::MOST);
+        $orders = static fn(): Builder => DB::table('repair_orders')->where('shop_id', $shop)->where('practice', false)->select($columns)->orderByDesc('created_at')->limit(self::MOST);
         $found = [];
         // One question each, so that each has an index of its own.
         if ($plate !== null && $plate !== '') {
@@ -86,6 +86,7 @@ final class History
             ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
             ->leftJoin('sealed_records as s', static fn($on) => $on->on('s.shop_id', 't.shop_id')->on('s.id', 't.sealed_record_id'))
             ->where('t.shop_id', $shop)
+            ->where('o.practice', false)
             ->orderBy('o.created_at')
             ->orderBy('t.id')
             ->select(['t.id', 't.repair_order_id', 't.sensor', 't.serial', 't.part_number', 'o.number', 'o.vehicle', 'o.plate', 'o.created_at', 'o.summary', 's.outcome', 's.sealed_at', 's.revision']);

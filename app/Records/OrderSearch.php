@@ -79,7 +79,8 @@ final class OrderSearch
 
     private static function list(string $shop): Builder
     {
-        return DB::table('repair_orders')->where('shop_id', $shop);
+        // Practice has lists of its own.
+        return DB::table('repair_orders')->where('shop_id', $shop)->where('practice', false);
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
 use Lumbro\Core\Facts\RecordFacts;
 use Lumbro\Core\Message\Message;
@@ -27,6 +28,7 @@ final class Workspace
             ],
             'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at] : null,
             'simulated' => $file->row->scenario !== null,
+            'exercise' => self::exercise($file),
             'pair' => self::pair($file),
             'tool' => match (true) {
                 $file->row->scenario !== null => 'simulated',
@@ -40,6 +42,14 @@ final class Workspace
             'next' => $file->isSealed() ? self::next($file) : null,
             ...RecordFacts::ofTask('task', $file->journal),
         ];
+    }
+
+    /** @return array{id: string, number: string, title: string, over: bool}|null the exercise it belongs to */
+    private static function exercise(TaskFile $file): ?array
+    {
+        $run = $file->row->scenario === null ? null : DB::table('practice_runs')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $file->row->id)->first(['id', 'number', 'title', 'ended_at']);
+
+        return $run instanceof \stdClass ? ['id' => $run->id, 'number' => "P-$run->number", 'title' => $run->title, 'over' => $run->ended_at !== null] : null;
     }
 
     /**

@@ -28,7 +28,7 @@ final class ContractTest extends FeatureCase
             $this->assertDescribed('Links', $this->getJson("/api/repair-orders/{$order['id']}/links")->assertOk()->getContent());
             $this->assertDescribed('StancePage', $this->getJson("/api/repair-orders/{$order['id']}/stance")->assertOk()->getContent());
         }
-        foreach (['Intake' => 'intake', 'KnownCars' => 'cars?search=sable', 'ShopRules' => 'shop-rules', 'CardList' => 'cards', 'Kit' => 'kit', 'BayList' => 'bays', 'People' => 'people', 'CarHistory' => 'history/car?plate=CL+1902+S', 'SensorHistory' => 'history/sensor?serial=CLR-2463-012', 'ArchiveList' => 'archives'] as $schema => $path) {
+        foreach (['Intake' => 'intake', 'KnownCars' => 'cars?search=sable', 'ShopRules' => 'shop-rules', 'CardList' => 'cards', 'Kit' => 'kit', 'BayList' => 'bays', 'People' => 'people', 'CarHistory' => 'history/car?plate=CL+1902+S', 'SensorHistory' => 'history/sensor?serial=CLR-2463-012', 'ArchiveList' => 'archives', 'Practice' => 'practice'] as $schema => $path) {
             $this->assertDescribed($schema, $this->getJson("/api/$path")->assertOk()->getContent());
         }
         foreach ((array) $this->getJson('/api/cards')->json('cards') as $card) {

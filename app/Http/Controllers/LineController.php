@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\WriteLine;
 use App\Http\Answer;
 use App\Input\Body;
+use App\Practice\Hidden;
 use App\Records\OrderPage;
 use App\Records\TaskFile;
 use App\Records\Workspace;
@@ -18,7 +19,9 @@ final class LineController
 {
     public function add(Request $request, WriteLine $action): JsonResponse
     {
-        $file = $action(Answer::user($request), Body::of($request, ...WriteLine::FIELDS));
+        $body = Body::of($request, ...WriteLine::FIELDS);
+        Hidden::refuse(Answer::user($request), $body->has('task') ? $body->uuid('task') : null, $body->has('order') ? $body->uuid('order') : null);
+        $file = $action(Answer::user($request), $body);
 
         return Answer::json($file instanceof TaskFile ? Workspace::of($file) : OrderPage::of($file));
     }

@@ -44,7 +44,7 @@ final class RepairOrderController
     {
         $user = Answer::user($request);
         $search = trim((string) $request->query('search', ''));
-        $query = RepairOrder::query()->toBase()->where('shop_id', $user->shop_id);
+        $query = RepairOrder::query()->toBase()->where('shop_id', $user->shop_id)->where('practice', false);
         if ($search !== '') {
             $found = OrderSearch::find($user->shop_id, $search, $request, self::PAGE);
             $query->whereIn('id', $found['ids']);

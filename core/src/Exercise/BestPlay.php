@@ -58,6 +58,23 @@ final readonly class BestPlay
         return new Answer($player->outcome(), $sent === null ? null : Cause::from($sent->fault), Told::by($player->hands));
     }
 
+    /**
+     * How many readings and staffs the advice takes at a car.
+     *
+     * @param list<Line> $begun what stood in the record when the learner began
+     */
+    public static function advised(TaskContext $context, Scenario $truth, array $begun): int
+    {
+        $player = new Player(new Hands($context, $truth, $begun));
+        try {
+            $player->work();
+        } catch (\LogicException) {
+            // Where it comes to no end, what it took until then is what there is to compare with.
+        }
+
+        return self::readings($player->hands);
+    }
+
     /** How many readings and staffs a record holds. */
     public static function readings(TaskStanding $task): int
     {

@@ -33,13 +33,14 @@ final class Hands implements TaskStanding
 {
     public const PERSON = 'Practice';
 
-    private const NOW = 'now';
-
     /** Staffs that differ by no more say the same, mm. */
     private const SAME = 3.0;
 
     /** @var list<Line> */
     public array $entries;
+
+    /** @var list<FloorRead> staffs read, which are the order's lines, oldest first */
+    public array $staffs = [];
 
     private TaskContext $context;
 
@@ -53,8 +54,9 @@ final class Hands implements TaskStanding
      * @param list<Line>                   $entries what was done before
      * @param Roughness|null               $rough   where the bay is rougher than the scenario says
      * @param (\Closure(Call): float)|null $slip    what a reading shows too much, mm
+     * @param (\Closure(): array{string, string, string})|null $stamp a line's id, who writes it and when, where that is kept
      */
-    public function __construct(TaskContext $context, public readonly Scenario $scenario, array $entries = [], private readonly ?Roughness $rough = null, private readonly ?\Closure $slip = null)
+    public function __construct(TaskContext $context, public readonly Scenario $scenario, array $entries = [], private readonly ?Roughness $rough = null, private readonly ?\Closure $slip = null, private readonly ?\Closure $stamp = null)
     {
         $this->context = $context;
         $this->entries = $entries;
@@ -100,7 +102,7 @@ final class Hands implements TaskStanding
      */
     public function do(string $kind, mixed ...$what): void
     {
-        $this->add(new $kind($this->id(), self::PERSON, self::NOW, ...$what));
+        $this->add(new $kind(...$this->stamped(), ...$what));
     }
 
     /** Reads a call as finely as its instrument shows it. */
@@ -144,8 +146,9 @@ final class Hands implements TaskStanding
             if (isset($order->floor[$place]) && abs($value - (float) $order->floor[$place]->value) <= self::SAME) {
                 $again[] = $place;
             }
-            $floor = [...$order->floor, $place => new FloorRead($this->id(), self::PERSON, self::NOW, $place, "$value mm")];
-            $this->know($order, $floor, $again);
+            $read = new FloorRead(...$this->stamped(), place: $place, typed: "$value mm");
+            $this->staffs[] = $read;
+            $this->know($order, [...$order->floor, $place => $read], $again);
         }
     }
 
@@ -156,7 +159,7 @@ final class Hands implements TaskStanding
      */
     public function ask(ToolCommand $command, ?string $step = null, array $values = []): void
     {
-        $asked = new ToolAsked($this->id(), self::PERSON, self::NOW, $command, $step, $values);
+        $asked = new ToolAsked(...$this->stamped(), command: $command, step: $step, values: $values);
         $this->add($asked);
         $tool = new SimulatedTool($this->world(), $this->entries);
         if (! $tool->losesAnswer($asked)) {
@@ -209,8 +212,11 @@ final class Hands implements TaskStanding
         $this->world = $this->state = null;
     }
 
-    private function id(): string
+    /** @return array{id: string, person: string, at: string} */
+    private function stamped(): array
     {
-        return 'practice-' . $this->lines++;
+        [$id, $person, $at] = $this->stamp === null ? ['practice-' . $this->lines++, self::PERSON, 'now'] : ($this->stamp)();
+
+        return ['id' => $id, 'person' => $person, 'at' => $at];
     }
 }

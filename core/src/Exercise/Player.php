@@ -70,6 +70,21 @@ final class Player
         return $this;
     }
 
+    /**
+     * Works until the first of these kinds of work is the next.
+     *
+     * @param list<string> $kinds of Present
+     */
+    public function until(array $kinds): self
+    {
+        for ($step = 0; $step < self::LONGEST && ! in_array($this->state()->present()->kind, [...$kinds, 'close'], true); $step++) {
+            $this->did[] = $this->state()->present()->kind;
+            $this->act($this->state()->present());
+        }
+
+        return $this;
+    }
+
     /** Where the task stands. */
     public function state(): TaskState
     {

@@ -21,6 +21,16 @@ final class Tables
                 new F\Field('cause', 'cause', null, new F\Choice(words: \Lumbro\Core\Journal\Cause::class), optional: true),
                 new F\Field('faults', 'faults', null, new F\ListOf(of: new F\Choice(words: \Lumbro\Core\Exercise\FaultKind::class), most: 20), optional: true, usual: []),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Exercise\Answer => new \Lumbro\Core\Exercise\Answer($kinds[0]->read($f['outcome']), F\Table::read($kinds[1], $f['cause'] ?? null, null), F\Table::read($kinds[2], $f['faults'] ?? null, []))),
+            \Lumbro\Core\Exercise\PathLesson::class => new F\Table(\Lumbro\Core\Exercise\PathLesson::class, [
+                new F\Field('id', 'id', null, new F\Id()),
+                new F\Field('place', 'place', null, new F\Whole(least: 1, most: 99)),
+                new F\Field('name', 'name', null, new F\Text(most: 80)),
+                new F\Field('aim', 'aim', null, new F\Text(most: 400)),
+                new F\Field('trains', 'trains', null, new F\ListOf(of: new F\Text(most: 60), most: 6)),
+                new F\Field('minutes', 'minutes', null, new F\Whole(least: 1, most: 240)),
+                new F\Field('help', 'help', null, new F\Choice(words: \Lumbro\Core\Exercise\Help::class)),
+                new F\Field('car', 'car', null, new F\Part(of: \Lumbro\Core\Exercise\PracticeCar::class)),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Exercise\PathLesson => new \Lumbro\Core\Exercise\PathLesson($kinds[0]->read($f['id']), $kinds[1]->read($f['place']), $kinds[2]->read($f['name']), $kinds[3]->read($f['aim']), $kinds[4]->read($f['trains']), $kinds[5]->read($f['minutes']), $kinds[6]->read($f['help']), $kinds[7]->read($f['car']))),
             \Lumbro\Core\Exercise\PracticeCar::class => new F\Table(\Lumbro\Core\Exercise\PracticeCar::class, [
                 new F\Field('title', 'title', null, new F\Text(most: 80)),
                 new F\Field('vehicle', 'vehicle', null, new F\Id()),

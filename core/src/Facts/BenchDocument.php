@@ -11,6 +11,7 @@ use Lumbro\Core\Failure\CoreFailure;
 use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\ReadingTaken;
+use Lumbro\Core\Message\Message;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\School;
@@ -123,7 +124,7 @@ final class BenchDocument
             $off = $height->deviation ?? $deviation?->value();
             $scale = $unit === 'degrees' ? rad2deg(1) : 1.0;
             $figures[] = [
-                'id' => $name, 'unit' => $unit,
+                'id' => $name, 'title' => Message::of("respect.$name"), 'unit' => $unit,
                 'deviation' => $off === null ? null : $off * $scale,
                 'uncertainty' => $height->uncertainty ?? ($deviation === null ? null : $deviation->uncertainty * $scale),
                 'tolerance' => $height->tolerance ?? ($deviation?->tolerance === null ? null : $deviation->tolerance * $scale),

@@ -21,6 +21,7 @@ use Lumbro\Core\Practice\Believed;
 use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Practice\SensorTruth;
 use Lumbro\Core\Practice\World;
+use Lumbro\Core\SetUp\Directions;
 use Lumbro\Core\Survey\Geometry;
 use Lumbro\Core\Work\TaskStanding;
 
@@ -29,6 +30,9 @@ final class ReckoningDocument
 {
     /** So many readings that would have shown a fault are named. */
     private const SHOWINGS = 3;
+
+    /** What is told by its place as well as drawn. */
+    private const NAMED = ['target', 'frontMark', 'rearMark', 'sensor'];
 
     private const POINTS = ['frontMark', 'rearMark', 'sensor', 'target', 'stand', 'barLeft', 'barRight', 'FL', 'FR', 'RL', 'RR'];
 
@@ -65,6 +69,7 @@ final class ReckoningDocument
             'words' => self::words($task, $truth),
             'plan' => PlanDrawing::of($state->context, $state->setUp),
             'true' => self::drawn($world->truth),
+            'places' => self::places($task, $world->truth),
         ];
     }
 
@@ -179,6 +184,30 @@ final class ReckoningDocument
         }
 
         return $words;
+    }
+
+    /** @return list<array<string, mixed>> how far things truly are from where they were believed, mm */
+    private static function places(TaskStanding $task, Geometry $true): array
+    {
+        $setUp = $task->state()->setUp;
+        $believed = $setUp->placement?->solution->geometry ?? $setUp->plan->nominal();
+        $places = [];
+        foreach (self::NAMED as $point) {
+            if (! isset($true->x[$point], $believed->x[$point])) {
+                continue;
+            }
+            [$along, $across] = [$true->x[$point] - $believed->x[$point], $true->y[$point] - $believed->y[$point]];
+            $places[] = [
+                'point' => $point,
+                'says' => Message::of("reckoning.place.$point"),
+                'believed' => [$believed->x[$point], $believed->y[$point]],
+                'true' => [$true->x[$point], $true->y[$point]],
+                'across' => ['amount' => abs($across), 'unit' => 'mm', 'direction' => Directions::across($across)],
+                'along' => ['amount' => abs($along), 'unit' => 'mm', 'direction' => Directions::along($along, true)],
+            ];
+        }
+
+        return $places;
     }
 
     /** @return array<string, mixed> where things truly are */

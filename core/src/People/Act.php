@@ -42,6 +42,9 @@ enum Act: string
     /** Takes in another installation's archive. */
     case Archive = 'archive';
 
+    /** Makes practice cars, sets them to people and sees how they do. */
+    case Train = 'train';
+
     /** Lets people in, gives them their role and shuts them out. */
     case People = 'people';
 
