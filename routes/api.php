@@ -155,6 +155,7 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('lines', [PracticeController::class, 'line'])->middleware('may:work');
         Route::post('tool-outcome', [PracticeController::class, 'outcome'])->middleware('may:work');
         Route::get('look/{cause}', [PracticeController::class, 'look']);
+        Route::get('see/{item}', [PracticeController::class, 'see'])->where('item', '[a-z0-9-]{1,80}');
         Route::post('ask', [PracticeController::class, 'ask'])->middleware('may:work');
         Route::post('answer', [PracticeController::class, 'answer'])->middleware('may:work');
         Route::get('replay', [PracticeController::class, 'replay']);

@@ -21,6 +21,7 @@ use Lumbro\Core\Facts\BenchDocument;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\RunReleased;
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Practice\Believed;
 use Lumbro\Core\Practice\SimulatedTool;
 
 /** A simulated car for somebody who works without advice: what they do is recorded as anybody's, and nothing is said to it. */
@@ -72,6 +73,15 @@ final readonly class Bench
         $world = $this->devices->world($file) ?? throw Refusal::conflict('not-simulated', Message::of('practice.real-car'));
 
         return (new SimulatedTool($world, $file->journal->entries()))->sensor->has($cause);
+    }
+
+    /** Whether a precondition is met, for somebody who looks themselves; what is not is put right on the spot. */
+    public function see(User $user, string $id, string $item): bool
+    {
+        $run = self::open($user, $id);
+        $file = TaskFile::open($user, $run->sensor_task_id);
+
+        return ! isset(Believed::words(Runs::car($run)->truth, $file->context(), $file->journal->entries())[$item]);
     }
 
     /**

@@ -15,11 +15,11 @@ use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Stance;
 use Lumbro\Core\Exercise\CarDraw;
-use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Faults;
 use Lumbro\Core\Exercise\Help;
 use Lumbro\Core\Exercise\Model;
 use Lumbro\Core\Exercise\PracticeCar;
+use Lumbro\Core\Exercise\Wanted;
 use Lumbro\Core\Facts\AskedAdvice;
 use Lumbro\Core\Facts\BaySheetDocument;
 use Lumbro\Core\Facts\PracticeCarDocument;
@@ -113,7 +113,7 @@ final class Trainer
     }
 
     /**
-     * @param list<FaultKind>|null $faults null where they are drawn as well
+     * @param list<Wanted>|null $faults null where they are drawn as well
      */
     public static function draw(string $kind, int $seed, int $difficulty, ?array $faults): PracticeCar
     {
@@ -122,7 +122,7 @@ final class Trainer
             return $car;
         }
 
-        return CarDraw::of(self::model($car), $seed, $difficulty, array_values(array_filter($faults, static fn(FaultKind $fault): bool => in_array($fault, CarDraw::possible(self::model($car)), true))));
+        return CarDraw::of(self::model($car), $seed, $difficulty, array_values(array_filter($faults, static fn(Wanted $fault): bool => in_array($fault->kind, CarDraw::possible(self::model($car)), true))));
     }
 
     private static function model(PracticeCar $car): Model

@@ -79,7 +79,7 @@ final class PracticeTest extends FeatureCase
     {
         $this->actingAs($this->person())->getJson('/api/practice/trainer')->assertStatus(403);
         $lead = $this->person('Oda Merrin');
-        $drawn = $this->actingAs($lead)->postJson('/api/practice/trainer/drawn', ['draw' => ['kind' => 'front', 'seed' => 3, 'difficulty' => 1, 'faults' => ['mark', 'supply']]])->assertOk();
+        $drawn = $this->actingAs($lead)->postJson('/api/practice/trainer/drawn', ['draw' => ['kind' => 'front', 'seed' => 3, 'difficulty' => 1, 'faults' => [['kind' => 'mark', 'size' => 17, 'at' => 'front'], ['kind' => 'supply']]]])->assertOk();
         self::assertEqualsCanonicalizing(['mark', 'supply'], array_column((array) $drawn->json('faults'), 'kind'));
         $car = [...(array) json_decode((string) json_encode($drawn->json('car')), true), 'title' => 'Two at once'];
         $car['truth']['shifts'] = new \stdClass();

@@ -37,6 +37,16 @@ const CardScreen = lazyScreen(async () => (await import('./cards/CardScreen')).C
 const PracticeScreen = lazyScreen(
   async () => (await import('./practice/PracticeScreen')).PracticeScreen,
 );
+const ExerciseScreen = lazyScreen(
+  async () => (await import('./practice/exercise/ExerciseScreen')).ExerciseScreen,
+);
+const TrainerScreen = lazyScreen(
+  async () => (await import('./practice/trainer/TrainerScreen')).TrainerScreen,
+);
+const CarScreen = lazyScreen(async () => (await import('./practice/trainer/CarScreen')).CarScreen);
+const BaySheetPage = lazyScreen(
+  async () => (await import('./practice/trainer/BaySheetPage')).BaySheetPage,
+);
 const MeterPractice = lazyScreen(
   async () => (await import('./practice/MeterPractice')).MeterPractice,
 );
@@ -71,6 +81,10 @@ export function App() {
         <Route path="/tasks/:task/note" element={<SendBackNote />} />
         <Route path="/tasks/:task/stake-out" element={<StakeOutPage />} />
         <Route path="/practice" element={<PracticeScreen />} />
+        <Route path="/practice/runs/:run/:part?" element={<ExerciseScreen />} />
+        <Route path="/practice/trainer" element={<TrainerScreen />} />
+        <Route path="/practice/trainer/cars/:car" element={<CarScreen />} />
+        <Route path="/practice/trainer/cars/:car/sheet" element={<BaySheetPage />} />
         <Route path="/practice/meter" element={<MeterPractice />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>

@@ -67,6 +67,11 @@ final class PracticeController
         return Answer::json(['found' => $bench->look(Answer::user($request), $run, Cause::tryFrom($cause) ?? throw Refusal::notFound('cause'))]);
     }
 
+    public function see(Request $request, string $run, string $item, Bench $bench): JsonResponse
+    {
+        return Answer::json(['met' => $bench->see(Answer::user($request), $run, $item)]);
+    }
+
     public function ask(Request $request, string $run, Bench $bench): JsonResponse
     {
         return Answer::json($bench->ask(Answer::user($request), $run));

@@ -10,9 +10,9 @@ use App\Practice\Cars;
 use App\Practice\Trainer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Help;
 use Lumbro\Core\Exercise\PracticeCar;
+use Lumbro\Core\Exercise\Wanted;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 
@@ -38,7 +38,7 @@ final class TrainerController
         $f = Node::parse($request->getContent())->fields([], ['car', 'draw']);
         if (isset($f['draw'])) {
             $draw = $f['draw']->fields(['kind', 'seed', 'difficulty'], ['faults']);
-            $faults = isset($draw['faults']) ? array_map(static fn(Node $kind): FaultKind => FaultKind::from($kind->oneOf(array_column(FaultKind::cases(), 'value'))), $draw['faults']->items()) : null;
+            $faults = isset($draw['faults']) ? array_map(static fn(Node $fault): Wanted => Document::read(Wanted::class, $fault), $draw['faults']->fewItems(20)) : null;
             $car = Trainer::draw($draw['kind']->oneOf(Cars::kinds()), (int) $draw['seed']->between(0, 2_147_483_647), (int) $draw['difficulty']->between(1, 3), $faults);
         } else {
             $car = Document::read(PracticeCar::class, $f['car'] ?? Node::parse('{}'));

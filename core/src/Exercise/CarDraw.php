@@ -40,13 +40,13 @@ final class CarDraw
     /**
      * @param int $seed       0 to 2,147,483,647
      * @param int $difficulty 1 to 3
-     * @param list<FaultKind>|null $only the faults it is to have; null where they are drawn as well
+     * @param list<Wanted>|null $only the faults it is to have; null where they are drawn as well
      */
     public static function of(Model $model, int $seed, int $difficulty, ?array $only = null): PracticeCar
     {
         $draw = new self($model, $seed, $difficulty);
-        foreach ($only ?? $draw->drawn() as $kind) {
-            $draw->spoil($kind);
+        foreach ($only ?? array_map(static fn(FaultKind $kind): Wanted => new Wanted($kind), $draw->drawn()) as $wanted) {
+            $draw->spoil($wanted);
         }
 
         return new PracticeCar(
@@ -120,28 +120,38 @@ final class CarDraw
         ];
     }
 
-    private function spoil(FaultKind $kind): void
+    private function spoil(Wanted $wanted): void
     {
         $size = self::SIZES[$this->difficulty];
-        match ($kind) {
-            FaultKind::Mark => $this->offset($this->noise->even('end') < 0.5 ? 'frontMark.y' : 'rearMark.y', $this->side('mark') * $size * $this->between('mark', 9, 16)),
-            FaultKind::Thrust => $this->thrust($this->side('thrust') * $size * $this->between('thrust', 0.35, 0.6, 2)),
-            FaultKind::Floor => $this->floor($this->side('floor') * $size * $this->between('floor', 14, 24)),
-            FaultKind::Tape => $this->offset('#tape.zero', $this->side('tape') * $size * $this->between('tape', 5, 9)),
-            FaultKind::Rule => $this->truth['cut'] = round($size * $this->between('rule', 9, 16), 1),
-            FaultKind::Slip => $this->truth['slips'] = [$this->slipped() => round($this->side('slip') * $size * $this->between('slip', 16, 28), 1)],
-            FaultKind::Word => $this->word(),
-            FaultKind::Axis => $this->truth['mount'] = $this->off(1.3, 2.6),
-            FaultKind::Backlash => $this->backlash(),
-            FaultKind::Zero => $this->zero(),
+        $asked = $wanted->size;
+        match ($wanted->kind) {
+            FaultKind::Mark => $this->offset($this->end($wanted->at), $asked ?? $this->side('mark') * $size * $this->between('mark', 9, 16)),
+            FaultKind::Thrust => $this->thrust($asked ?? $this->side('thrust') * $size * $this->between('thrust', 0.35, 0.6, 2)),
+            FaultKind::Floor => $this->floor($asked ?? $this->side('floor') * $size * $this->between('floor', 14, 24)),
+            FaultKind::Tape => $this->offset('#tape.zero', $asked ?? $this->side('tape') * $size * $this->between('tape', 5, 9)),
+            FaultKind::Rule => $this->truth['cut'] = round($asked ?? $size * $this->between('rule', 9, 16), 1),
+            FaultKind::Slip => $this->truth['slips'] = [$wanted->at === '' ? $this->slipped() : $wanted->at => round($asked ?? $this->side('slip') * $size * $this->between('slip', 16, 28), 1)],
+            FaultKind::Word => $this->word($wanted->at),
+            FaultKind::Axis => $this->truth['mount'] = $asked === null ? $this->off(1.3, 2.6) : ['azimuth' => $asked, 'elevation' => 0.0],
+            FaultKind::Backlash => $this->backlash($asked),
+            FaultKind::Zero => $this->zero($asked),
             FaultKind::Bracket => $this->bent(),
             FaultKind::Sensor => throw new \LogicException('Nobody draws a broken sensor.'),
-            FaultKind::Cover => $this->painted(),
-            FaultKind::WrongTarget => $this->truth['otherTarget'] = -$this->between('other', 7, 13, 1),
-            FaultKind::Clutter => $this->truth['clutter'] = ['level' => $this->between('level', -9, 0, 1), 'bearing' => $this->side('bearing') * $this->between('bearing', 0.8, 3.5, 1)],
-            FaultKind::Supply => $this->truth['voltage'] = $this->between('voltage', 10.8, 11.8, 1),
+            FaultKind::Cover => $this->painted($asked),
+            FaultKind::WrongTarget => $this->truth['otherTarget'] = -abs($asked ?? $this->between('other', 7, 13, 1)),
+            FaultKind::Clutter => $this->truth['clutter'] = ['level' => max(-60.0, min(20.0, $asked ?? $this->between('level', -9, 0, 1))), 'bearing' => $this->side('bearing') * $this->between('bearing', 0.8, 3.5, 1)],
+            FaultKind::Supply => $this->truth['voltage'] = abs($asked ?? $this->between('voltage', 10.8, 11.8, 1)),
             FaultKind::Door => $this->truth['door'] = true,
             FaultKind::Code => $this->truth['code'] = 'U1510',
+        };
+    }
+
+    private function end(string $at): string
+    {
+        return match ($at) {
+            'front' => 'frontMark.y',
+            'rear' => 'rearMark.y',
+            default => $this->noise->even('end') < 0.5 ? 'frontMark.y' : 'rearMark.y',
         };
     }
 
@@ -180,9 +190,12 @@ final class CarDraw
         return $this->model->card->schools !== [] && in_array('plumb-and-line', $this->model->card->schools, true) && $this->noise->even('call') < 0.6 ? 'spot-offset' : 'height';
     }
 
-    private function word(): void
+    private function word(string $at): void
     {
-        $items = array_values(array_intersect(['load', 'supply', 'zone'], $this->model->asks()));
+        $items = array_values(array_intersect($at === '' ? ['load', 'supply', 'zone'] : [$at], ['load', 'supply', 'zone'], $this->model->asks()));
+        if ($items === []) {
+            return;
+        }
         $item = $items[(int) floor(count($items) * $this->noise->even('item') * 0.9999)];
         $word = ['who' => 'Tolly Brask'];
         if ($item === 'load') {
@@ -197,17 +210,17 @@ final class CarDraw
         $this->truth['words'] = [$item => $word];
     }
 
-    private function backlash(): void
+    private function backlash(?float $turns): void
     {
         $this->truth['mount'] = $this->off(1.6, 3.0);
-        $this->truth['screws'] = ['gains' => [$this->between('loose', 0.85, 1.15, 2), $this->between('loose two', 0.85, 1.15, 2)], 'backlash' => $this->between('backlash', 0.25, 0.5, 2)];
+        $this->truth['screws'] = ['gains' => [$this->between('loose', 0.85, 1.15, 2), $this->between('loose two', 0.85, 1.15, 2)], 'backlash' => abs($turns ?? $this->between('backlash', 0.25, 0.5, 2))];
     }
 
     /** More hides behind a zero than a further one can make good. */
-    private function zero(): void
+    private function zero(?float $degrees): void
     {
-        $side = $this->side('hidden');
-        $this->truth['zero'] = ['azimuth' => $side * $this->between('zero', 0.5, 0.9, 2), 'elevation' => 0.0];
+        $side = $degrees === null ? $this->side('hidden') : ($degrees < 0 ? -1 : 1);
+        $this->truth['zero'] = ['azimuth' => $degrees ?? $side * $this->between('zero', 0.5, 0.9, 2), 'elevation' => 0.0];
         $this->truth['mount'] = ['azimuth' => -$side * $this->between('hidden', 1.25, 1.9, 2), 'elevation' => $this->between('level', -0.2, 0.2, 2)];
         $this->truth['fault'] = 'bracket';
     }
@@ -219,9 +232,9 @@ final class CarDraw
         $this->truth['fault'] = 'bracket';
     }
 
-    private function painted(): void
+    private function painted(?float $loss): void
     {
-        $this->truth['coverLoss'] = $this->between('paint', 3.6, 6.5, 1);
+        $this->truth['coverLoss'] = min(60.0, abs($loss ?? $this->between('paint', 3.6, 6.5, 1)));
         $this->truth['fault'] = 'cover';
         if ($this->model->sensor === 'front') {
             $this->operations[] = 'front-cover-painted';

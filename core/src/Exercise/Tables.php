@@ -43,6 +43,11 @@ final class Tables
                 new F\Field('schools', 'schools', null, new F\ListOf(of: new F\Choice(words: ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'], said: 'school'), most: 6), optional: true, usual: []),
                 new F\Field('begins', 'begins', null, new F\Choice(words: ['intake', 'prepare', 'run']), optional: true, usual: 'prepare'),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Exercise\PracticeCar => new \Lumbro\Core\Exercise\PracticeCar($kinds[0]->read($f['title']), $kinds[1]->read($f['vehicle']), $kinds[2]->read($f['card']), $kinds[3]->read($f['sensor']), $kinds[4]->read($f['bay']), $kinds[5]->read($f['operations']), $kinds[6]->read($f['truth']), F\Table::read($kinds[7], $f['teaches'] ?? null, ''), F\Table::read($kinds[8], $f['schools'] ?? null, []), F\Table::read($kinds[9], $f['begins'] ?? null, 'prepare'))),
+            \Lumbro\Core\Exercise\Wanted::class => new F\Table(\Lumbro\Core\Exercise\Wanted::class, [
+                new F\Field('kind', 'kind', null, new F\Choice(words: \Lumbro\Core\Exercise\FaultKind::class)),
+                new F\Field('size', 'size', null, new F\Number(least: -200.0, most: 200.0), optional: true),
+                new F\Field('at', 'at', null, new F\Text(most: 80), optional: true, usual: ''),
+            ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Exercise\Wanted => new \Lumbro\Core\Exercise\Wanted($kinds[0]->read($f['kind']), F\Table::read($kinds[1], $f['size'] ?? null, null), F\Table::read($kinds[2], $f['at'] ?? null, ''))),
             default => throw new \LogicException("$class has no fields."),
         };
     }

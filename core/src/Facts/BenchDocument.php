@@ -47,7 +47,7 @@ final class BenchDocument
             'floor' => self::floor($task),
             'figures' => self::figures($task),
             'moves' => self::moves($task),
-            'steps' => array_map(static fn(CardStep $step): array => ['id' => $step->id, 'text' => $step->said(), 'does' => $step->does, 'seconds' => $step->seconds, 'done' => isset($state->run->log->done[$step->id])], $state->run->routine->steps),
+            'steps' => array_map(static fn(CardStep $step): array => ['id' => $step->id, 'text' => $step->said(), 'does' => $step->does, 'seconds' => $step->seconds, 'done' => isset($state->run->log->done[$step->id]), 'due' => $state->run->routine->next()?->id === $step->id], $state->run->routine->steps),
             'pending' => $state->run->log->pending?->command->said(),
             'events' => RunEvents::of($state->entries, $state->run->routine, $context->sensor->looksBack()),
             'axes' => self::axes($task),

@@ -15,8 +15,16 @@ import { say } from '../words/say';
 
 const asSpot = (pair: number[]): Spot => [pair[0] ?? 0, pair[1] ?? 0];
 
+/** What of a car's state the plan draws. */
+export interface Drawn {
+  plan: Plan;
+  verdicts: Workspace['verdicts'];
+  present: { call: string | null };
+  floor: Workspace['floor'] | null;
+}
+
 interface Props {
-  state: Workspace;
+  state: Drawn;
   stance: Stance;
   display: LengthDisplay;
   /** A school's tapes and beams, shown while it is looked at. */
@@ -145,7 +153,7 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
       )}
       <Cross at={to.at(spot)} />
       <Stand plan={plan} to={to} drawn={drawn} factor={factor} />
-      {floor && <FloorMarks floor={state.floor} to={to} display={display} />}
+      {floor && state.floor && <FloorMarks floor={state.floor} to={to} display={display} />}
       <text x={12} y={20} fill={slate.chalkSoft}>
         {say('screen.floor-plan.scale', {
           bay: plan.bay.name,
@@ -333,7 +341,7 @@ function turned(to: Projection, degrees: number): [number, number] {
 }
 
 /** The drawing in words, for those who cannot see it. */
-function describe(state: Workspace, display: LengthDisplay): string {
+function describe(state: Drawn, display: LengthDisplay): string {
   const said = state.verdicts.map((respect) =>
     respect.deviation === undefined
       ? say('screen.floor-plan.not-measured', { respect: respect.title })

@@ -90,6 +90,7 @@ export function workspace(over: Partial<Workspace> = {}): Workspace {
     seal: null,
     plain: ['Its axis was not read.'],
     simulated: true,
+    exercise: null,
     tool: 'simulated',
     scanTools: [],
     next: null,

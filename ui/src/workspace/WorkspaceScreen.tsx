@@ -13,6 +13,7 @@ import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
 import { ReadOnly } from '../shell/ReadOnly';
 import { Banner } from './Banner';
+import { ExerciseBand } from './ExerciseBand';
 import { FarView } from './FarView';
 import { KeysHelp } from './KeysHelp';
 import { CloseSheet } from './sheets/CloseSheet';
@@ -136,6 +137,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
       </TopBar>
       <ReadOnly act="work" words={say('screen.workspace-screen.you-may-read-this')} />
       <Banner task={task} />
+      {state.exercise && !state.exercise.over && <ExerciseBand exercise={state.exercise} />}
       <Box
         sx={{
           display: 'grid',

@@ -1,0 +1,35 @@
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import type { Practice } from '../api/types';
+import { figures } from '../theme/theme';
+import { say } from '../words/say';
+
+/** What is scored, stated before anybody begins. */
+export function RubricTable({ practice }: { practice: Practice }) {
+  return (
+    <Box component="section" aria-labelledby="rubric">
+      <Typography variant="h2" id="rubric" sx={{ mb: 1 }}>
+        {say('screen.practice.rubric')}
+      </Typography>
+      {(['method', 'result'] as const).map((side) => (
+        <Box key={side} sx={{ mb: 1 }}>
+          <Typography variant="h3">{say(`screen.practice.${side}`)}</Typography>
+          {practice.rubric[side].map((part) => (
+            <Box
+              key={part.title}
+              sx={{ display: 'flex', justifyContent: 'space-between', gap: 2, py: 0.25 }}
+            >
+              <span>{part.title}</span>
+              <Box component="span" sx={{ fontFamily: figures }}>
+                {part.most}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      ))}
+      <Typography variant="body2" color="text.secondary">
+        {say('screen.practice.rubric-note')}
+      </Typography>
+    </Box>
+  );
+}
