@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Exercise;
 
+use Lumbro\Core\Journal\Answered;
+use Lumbro\Core\Journal\AnswerKind;
 use Lumbro\Core\Journal\Cause;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReadingTaken;
@@ -84,14 +86,21 @@ final readonly class BestPlay
     /** @param list<Line> $begun */
     private static function play(TaskContext $context, Scenario $truth, array $begun, ?Prospect $way): ?self
     {
-        $player = new Player(new Hands($context, $truth, $begun), Learner::Follows, $way);
+        $hands = new Hands($context, $truth, $begun);
+        foreach (array_keys($truth->words) as $item) {
+            // What somebody only told is looked at first.
+            $hands->do(Answered::class, item: $item, answer: AnswerKind::Yes);
+        }
+        $player = new Player($hands, Learner::Follows, $way);
         try {
             $player->work();
         } catch (\LogicException) {
             // By this way the set-up cannot be measured well enough.
             return null;
         }
-        $score = Rubric::score($player->hands, $truth, self::answer($player), self::readings($player->hands));
+        $told = self::answer($player);
+        $answer = new Answer($told->outcome, $told->cause, $truth->words === [] ? $told->faults : [...$told->faults, FaultKind::Word]);
+        $score = Rubric::score($player->hands, $truth, $answer, self::readings($player->hands));
         $calls = [];
         foreach ($player->state()->entries as $entry) {
             if ($entry instanceof ReadingTaken) {

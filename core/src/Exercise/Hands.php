@@ -119,7 +119,11 @@ final class Hands implements TaskStanding
         $this->do(
             ReadingTaken::class,
             call: $call->id,
-            typed: $read . ($turn ? ' deg' : ' mm'),
+            typed: match ($call->reads) {
+                Reads::Turn => "$read deg",
+                Reads::Sided => abs($read) . ' mm' . ($read === 0.0 ? '' : ($read > 0 ? ' left' : ' right')),
+                default => "$read mm",
+            },
             millimetres: $turn ? null : $read,
             unit: $turn ? 'deg' : 'mm',
             datum: $call->reads === Reads::Height ? $this->context->spot->heightDatum : null,

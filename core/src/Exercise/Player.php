@@ -151,7 +151,7 @@ final class Player
         match (true) {
             $unread !== null => $this->read($unread),
             $kinds !== [] => $this->move($kinds),
-            ! $state->mayRun() => $this->hands->do(RunReleased::class, name: Hands::PERSON, reason: 'It looks right', overrode: []),
+            ! $state->mayRun() => $this->hands->do(RunReleased::class, name: Hands::PERSON, reason: Hands::PERSON, overrode: []),
             $state->run->finding !== null => $this->judge(),
             $state->run->routine->next() !== null => $this->step($state->run->routine->next()->id),
             default => $this->says = Outcome::Open,
@@ -224,7 +224,7 @@ final class Player
             'shift-back' => $this->hands->do(TargetShifted::class, across: 0.0, typed: 'back'),
             'nudge' => $this->hands->do(StandNudged::class, away: $state->run->nudge() ?? 0.0),
             'send-back' => $this->hands->do(SentBack::class, fault: (string) $present->call, name: Hands::PERSON, reasons: array_filter([$present->why])),
-            'accept' => $this->hands->do(BorderlineAccepted::class, name: Hands::PERSON, reason: 'near the limit'),
+            'accept' => $this->hands->do(BorderlineAccepted::class, name: Hands::PERSON, reason: Hands::PERSON),
             default => throw new \LogicException("Nobody knows how to do \"$present->kind\": " . implode(', ', $this->did)),
         };
     }
@@ -232,7 +232,7 @@ final class Player
     private function answer(): void
     {
         if (MeasuringPlan::asksForReference($this->state()->context) && $this->state()->plan->referenceChosen === null) {
-            $this->hands->do(ReferenceChosen::class, reference: 'body-axis', reason: 'the maker measures from the body');
+            $this->hands->do(ReferenceChosen::class, reference: 'body-axis', reason: Hands::PERSON);
         }
         if ($this->plan?->whole !== null && $this->state()->plan->planned === []) {
             $this->hands->do(SchoolsChosen::class, schools: $this->plan->schools, readings: $this->plan->whole);

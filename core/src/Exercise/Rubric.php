@@ -169,7 +169,10 @@ final class Rubric
         $goesBack = $truth->fault !== null;
         $owed = $state->context->owed->state !== OwedState::NotOwed;
         [$points, $why] = match (true) {
-            $answer->outcome === Outcome::Holds => $goesBack ? [20.0, 'held-fault'] : [60.0, 'held'],
+            $answer->outcome === Outcome::Holds && $state->run->finding === null => [10.0, 'held-unread'],
+            $answer->outcome === Outcome::Holds && $goesBack => [20.0, 'held-fault'],
+            // Inside, and nobody could know it: luck is no proof.
+            $answer->outcome === Outcome::Holds => $state->run->isProven() ? [60.0, 'held'] : [40.0, 'held-lucky'],
             $answer->outcome === Outcome::SentBack && $goesBack => $answer->cause === $truth->fault ? [60.0, 'back'] : [30.0, 'back-other'],
             $answer->outcome === Outcome::SentBack => $aligned ? [0.0, 'back-good'] : [15.0, 'back-could'],
             $answer->outcome === Outcome::Accepted => self::isNear($task, $sensor) ? [60.0, 'near'] : ($aligned ? [40.0, 'accepted-good'] : [0.0, 'accepted-off']),

@@ -104,7 +104,7 @@ final class ReckoningDocument
     {
         return match (true) {
             $fault->at === '' => null,
-            $fault->kind === FaultKind::Word => $fault->who,
+            $fault->kind === FaultKind::Word => Message::of('fault.word.at', ['who' => $fault->who, 'question' => self::question($task, $fault->at)]),
             $fault->kind === FaultKind::Axis => Message::of("axis.$fault->at"),
             default => $task->state()->plan->titled($fault->at),
         };
@@ -176,11 +176,7 @@ final class ReckoningDocument
         $believed = Believed::words($truth, $state->context, $state->entries);
         $words = [];
         foreach ($truth->words as $item => $word) {
-            $question = null;
-            foreach ($state->context->preparation as $asked) {
-                $question = $asked->id === $item ? $asked->question : $question;
-            }
-            $words[] = ['question' => $question ?? $item, 'who' => $word->who, 'believed' => isset($believed[$item])];
+            $words[] = ['question' => self::question($task, $item), 'who' => $word->who, 'believed' => isset($believed[$item])];
         }
 
         return $words;
@@ -208,6 +204,17 @@ final class ReckoningDocument
         }
 
         return $places;
+    }
+
+    private static function question(TaskStanding $task, string $item): Message|string
+    {
+        foreach ($task->state()->context->preparation as $asked) {
+            if ($asked->id === $item) {
+                return $asked->question;
+            }
+        }
+
+        return $item;
     }
 
     /** @return array<string, mixed> where things truly are */

@@ -8,6 +8,7 @@ use Lumbro\Core\Exercise\BestPlay;
 use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Hands;
 use Lumbro\Core\Exercise\Told;
+use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\ReadingStruck;
 use Lumbro\Core\Journal\ReadingTaken;
@@ -67,9 +68,22 @@ final class ReplayDocument
         if ($entry instanceof StandMoved) {
             return Message::of('replay.moved');
         }
-        $events = $entry instanceof ReadingStruck ? [] : RunEvents::of([$entry], $state->run->routine, $state->context->sensor->looksBack());
+        if ($entry instanceof Answered) {
+            foreach ($state->context->preparation as $asked) {
+                if ($asked->id === $entry->item) {
+                    return Message::of('replay.looked', ['question' => $asked->question]);
+                }
+            }
+        }
+        if ($entry instanceof ReadingStruck) {
+            return Message::of('replay.struck');
+        }
+        $back = $state->context->sensor->looksBack();
+        // An answer is told by what was asked before it.
+        $now = RunEvents::of($state->entries, $state->run->routine, $back);
+        $before = RunEvents::of(array_slice($state->entries, 0, -1), $state->run->routine, $back);
 
-        return $entry instanceof ReadingStruck ? Message::of('replay.struck') : ($events[0]['says'] ?? null);
+        return count($now) > count($before) ? $now[count($now) - 1]['says'] : null;
     }
 
     /**

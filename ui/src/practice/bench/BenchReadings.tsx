@@ -49,6 +49,8 @@ function Line({
   file: BenchFile;
   onCall: (call: string | null) => void;
 }) {
+  const counting = call.readings.filter((reading) => reading.fate === 'counts');
+  const spoiled = call.readings.filter((reading) => reading.fate !== 'counts');
   return (
     <Box
       sx={{
@@ -70,32 +72,32 @@ function Line({
         {call.title}
       </Button>
       <Box sx={{ fontFamily: figures, textAlign: 'right' }}>
-        {call.readings.map((reading) => (
+        {counting.map((reading) => (
           <Box key={reading.id} sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-            <Box
-              component="span"
-              sx={{
-                flex: 1,
-                textDecoration: reading.fate === 'counts' ? undefined : 'line-through',
-                color: reading.fate === 'counts' ? undefined : 'text.secondary',
-              }}
-            >
+            <Box component="span" sx={{ flex: 1 }}>
               {reading.typed}
             </Box>
-            {reading.fate === 'counts' && (
-              <Button
-                size="small"
-                disabled={file.isWriting}
-                onClick={() => file.write({ kind: 'strike', payload: { reading: reading.id } })}
-              >
-                {say('screen.bench.strike')}
-                <span className="visually-hidden">
-                  : {call.title} {reading.typed}
-                </span>
-              </Button>
-            )}
+            <Button
+              disabled={file.isWriting}
+              onClick={() => file.write({ kind: 'strike', payload: { reading: reading.id } })}
+            >
+              {say('screen.bench.strike')}
+              <span className="visually-hidden">
+                : {call.title} {reading.typed}
+              </span>
+            </Button>
           </Box>
         ))}
+        {spoiled.length > 0 && (
+          <Box
+            component="s"
+            sx={{ color: 'text.secondary', fontSize: '0.85rem', pr: 1 }}
+            title={spoiled.map((reading) => reading.typed).join(' · ')}
+          >
+            {spoiled.at(-1)?.typed}
+            {spoiled.length > 1 ? ` +${spoiled.length - 1}` : ''}
+          </Box>
+        )}
       </Box>
     </Box>
   );

@@ -29,21 +29,27 @@ export function BenchTool({ bench, file }: { bench: Bench; file: BenchFile }) {
           </Button>
         </Box>
       )}
+      {bench.events.length > 0 && (
+        <Typography
+          role="status"
+          data-testid="bench-last"
+          sx={{ fontWeight: 700, mb: 1.5, pl: 1.5, borderLeft: 4, borderColor: 'primary.main' }}
+        >
+          {bench.events.at(-1)?.says}
+        </Typography>
+      )}
       <Typography variant="h3">{say('screen.bench.steps')}</Typography>
       {bench.steps.map((step) => (
         <Box
           key={step.id}
           sx={{
-            display: 'flex',
-            gap: 1,
-            alignItems: 'center',
-            justifyContent: 'space-between',
             borderTop: 1,
             borderColor: 'divider',
-            minHeight: 48,
+            py: 1,
+            bgcolor: step.due ? 'background.paper' : undefined,
           }}
         >
-          <Box sx={{ color: step.done ? 'text.secondary' : undefined }}>
+          <Box sx={{ mb: step.due ? 1 : 0, color: step.done ? 'text.secondary' : undefined }}>
             {step.text}
             {step.done ? ` ${say('screen.bench.step-done')}` : ''}
           </Box>
@@ -57,7 +63,7 @@ export function BenchTool({ bench, file }: { bench: Bench; file: BenchFile }) {
                   ? file.write({ kind: 'step', payload: { step: step.id } })
                   : ask(step.does as ToolCommand)
               }
-              sx={{ flexShrink: 0 }}
+              fullWidth
             >
               {step.does === null
                 ? say('screen.bench.do-step')

@@ -51,7 +51,7 @@ function Drawing({
   height: number;
 }) {
   const outline = plan.bay.outline.map(asSpot);
-  const to = new Projection(STANCES[0]!, outline, width, height, 26);
+  const to = new Projection(STANCES[0]!, outline, width, height, 44);
   const off = (place: Place) =>
     Math.hypot(
       (place.true[0] ?? 0) - (place.believed[0] ?? 0),
@@ -76,7 +76,7 @@ function Drawing({
       <rect width={width} height={height} fill={slate.ground} />
       <path d={to.path(outline)} fill="none" stroke={slate.wall} strokeWidth="3" />
       <Car car={plan.car} to={to} />
-      {places.map((place) => {
+      {places.map((place, i) => {
         const believed = asSpot(place.believed);
         const [bx, by] = to.at(believed);
         const [tx, ty] = to.at([
@@ -84,39 +84,43 @@ function Drawing({
           believed[1] + factor * ((place.true[1] ?? 0) - believed[1]),
         ]);
         const shown = off(place) >= 1;
-        const flip = bx > width - 170;
+        // Names stand under one another, clear of what they name.
+        const label = Math.max(by, ty) + 34 + 22 * (i % 3);
         return (
           <g key={place.point}>
             {shown && <path d={`M${bx} ${by}L${tx} ${ty}`} stroke={slate.laser} strokeWidth="2" />}
             <circle cx={bx} cy={by} r="8" fill="none" stroke={slate.brass} strokeWidth="2.5" />
             <rect x={tx - 5} y={ty - 5} width="10" height="10" fill={slate.chalk} />
             {shown && (
-              <text
-                x={flip ? Math.min(bx, tx) - 14 : Math.max(bx, tx) + 14}
-                y={Math.max(by, ty) + 5}
-                fill={slate.chalk}
-                textAnchor={flip ? 'end' : 'start'}
-                fontWeight="700"
-                paintOrder="stroke"
-                stroke={slate.ground}
-                strokeWidth="4"
-              >
-                {say('screen.reckoning.place-off', {
-                  place: place.says,
-                  off: Math.round(off(place)),
-                })}
-              </text>
+              <g>
+                <path d={`M${bx} ${by + 12}V${label - 15}`} stroke={slate.chalkSoft} />
+                <text
+                  x={Math.min(width - 90, Math.max(90, bx))}
+                  y={label}
+                  fill={slate.chalk}
+                  textAnchor="middle"
+                  fontWeight="700"
+                  paintOrder="stroke"
+                  stroke={slate.ground}
+                  strokeWidth="4"
+                >
+                  {say('screen.reckoning.place-off', {
+                    place: place.says,
+                    off: Math.round(off(place)),
+                  })}
+                </text>
+              </g>
             )}
           </g>
         );
       })}
       <g>
-        <circle cx={22} cy={22} r="7" fill="none" stroke={slate.brass} strokeWidth="2.5" />
-        <text x={38} y={27} fill={slate.chalk}>
+        <circle cx={24} cy={20} r="7" fill="none" stroke={slate.brass} strokeWidth="2.5" />
+        <text x={40} y={25} fill={slate.chalk}>
           {say('screen.reckoning.believed')}
         </text>
-        <rect x={17} y={39} width="10" height="10" fill={slate.chalk} />
-        <text x={38} y={49} fill={slate.chalk}>
+        <rect x={129} y={15} width="10" height="10" fill={slate.chalk} />
+        <text x={148} y={25} fill={slate.chalk}>
           {say('screen.reckoning.true')}
         </text>
         <text x={16} y={height - 12} fill={slate.chalkSoft}>

@@ -88,7 +88,7 @@ export function Maker() {
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' },
         }}
       >
-        <Box sx={{ minWidth: 0 }}>
+        <Box sx={{ minWidth: 0, position: { lg: 'sticky' }, top: { lg: 16 } }}>
           <Box sx={{ position: 'relative', height: 420 }}>
             {made && (
               <MakerPlan

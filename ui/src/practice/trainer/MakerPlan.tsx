@@ -144,6 +144,9 @@ function Drawing({
             }}
           />
         ))}
+      <text x={14} y={26} fill={slate.chalk} fontSize="15" fontWeight="700">
+        {made.possible.find((one) => one.id === chosen)?.says ?? ''}
+      </text>
       <text x={14} y={height - 12} fill={slate.chalkSoft}>
         {say('screen.maker.plan-note', { factor: FACTOR })}
       </text>

@@ -45,9 +45,13 @@ export function Scores({ trainer }: { trainer: Trainer }) {
                   <td>{day(score.at)}</td>
                   <td>{score.person}</td>
                   <td>
-                    <Link to={`/practice/runs/${score.id}`}>
+                    <Box
+                      component={Link}
+                      to={`/practice/runs/${score.id}`}
+                      sx={{ color: 'primary.main' }}
+                    >
                       {score.number} {score.title}
-                    </Link>{' '}
+                    </Box>{' '}
                     · {say(`screen.help.${score.help}`)}
                   </td>
                   <td>{score.method}</td>

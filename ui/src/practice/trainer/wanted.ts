@@ -37,6 +37,8 @@ export function withFault(
   if (change === null) {
     return others;
   }
-  const before = wanted.find((known) => known.kind === kind) ?? { kind };
+  const before =
+    wanted.find((known) => known.kind === kind) ??
+    (kind === 'mark' ? { kind, at: 'front' } : { kind });
   return [...others, { ...before, ...change }];
 }
