@@ -33,6 +33,9 @@ use Lumbro\Core\Message\Message;
 /** An exercise begins: a simulated car comes in with an order of its own, and a task whose truth is hidden. */
 final readonly class OpenRun
 {
+    /** How far forward a car stands whose target belongs behind it, mm. */
+    public const FORWARD = 3_500;
+
     public function __construct(private OpenOrder $open) {}
 
     /**
@@ -51,7 +54,7 @@ final readonly class OpenRun
             }
             $number = 1 + (int) DB::table('practice_runs')->where('shop_id', $user->shop_id)->max('number');
             $task = $this->order($user, $id, $number, $car);
-            $begun = $car->begins === 'run' ? self::prepare($user, $task, $car) : 0;
+            $begun = $car->begins === 'prepare' ? 0 : self::prepare($user, $task, $car);
             DB::table('practice_runs')->insert([
                 'shop_id' => $user->shop_id, 'id' => $id, 'number' => $number, 'user_id' => $user->id, 'person' => $user->name,
                 'source' => $source[0], 'source_id' => $source[1], 'title' => $title, 'help' => $help->value,
@@ -95,6 +98,10 @@ final readonly class OpenRun
             $lines[] = self::note($user, 'owed-answer', ['sensor' => $car->sensor, 'operation' => $reason->operation->text(), ...($reason->canAnswer ? ['answer' => 'yes'] : ['answer' => 'owed', 'source' => 'Practice'])]);
         }
         $sensor = $state->sheet->sensor($car->sensor) ?? throw Refusal::conflict('no-sensor', Message::of('practice.no-sensor'));
+        if ($sensor->looksBack()) {
+            // It was put forward, so that its target has room behind it.
+            $lines[] = self::note($user, 'stance', ['x' => self::FORWARD, 'y' => 0, 'heading' => 0]);
+        }
         foreach (ConditionList::ofSensor($order->journal->context, $sensor) as $condition) {
             $word = $car->truth->words[$condition->id] ?? null;
             if ($word !== null) {
@@ -105,7 +112,7 @@ final readonly class OpenRun
         return [...$lines, ...array_map(static fn(Capture $capture): OrderLine => self::note($user, 'capture', ['sensor' => $capture->sensor->id, 'item' => $capture->item->id, 'reason' => 'Practice: the car came with its covers on']), $state->captures)];
     }
 
-    /** Measures the set-up as the advice has it, so that the learner begins with the run. */
+    /** Answers what is asked before a reading or, where the learner begins with the run, measures the set-up as the advice has it. */
     private static function prepare(User $user, string $task, PracticeCar $car): int
     {
         $file = TaskFile::open($user, $task);
@@ -114,7 +121,7 @@ final readonly class OpenRun
             $hands->do(SchoolsChosen::class, schools: $car->schools);
         }
         // The car's own questions are the learner's to see; here they are answered as they would be.
-        (new Player($hands))->until(['step', 'run']);
+        (new Player($hands))->until($car->begins === 'run' ? ['step', 'run'] : ['read', 'check', 'guard', 'survey-floor']);
         Recorder::insert($user, $file->order, $hands->staffs);
         Recorder::task($user, TaskFile::open($user, $task), $hands->entries);
 

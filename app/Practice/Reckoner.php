@@ -76,7 +76,7 @@ final class Reckoner
     {
         $context = $file->context();
 
-        return $run->begun_lines > 0 || $context->order === null ? $context : $context->ordered($context->order->onFloor([], []));
+        return Runs::car($run)->begins === 'run' || $context->order === null ? $context : $context->ordered($context->order->onFloor([], []));
     }
 
     /** @return list<Line> */

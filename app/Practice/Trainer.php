@@ -7,6 +7,7 @@ namespace App\Practice;
 use App\Failure\Refusal;
 use App\Models\User;
 use App\Records\Moment;
+use App\Records\PracticeRegisters;
 use App\Records\ShopFloor;
 use App\Records\TaskFile;
 use Illuminate\Database\Query\Builder;
@@ -14,6 +15,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Bay\Bay;
 use Lumbro\Core\Catalogue\Bay\Stance;
+use Lumbro\Core\Catalogue\Kit\KitItem;
+use Lumbro\Core\Catalogue\Kit\KitRegister;
 use Lumbro\Core\Exercise\CarDraw;
 use Lumbro\Core\Exercise\Faults;
 use Lumbro\Core\Exercise\Help;
@@ -35,9 +38,6 @@ final class Trainer
 {
     /** So many finished exercises are looked back on. */
     private const MOST = 200;
-
-    /** A car of the shop's own that looks back stands this far forward, mm. */
-    private const FORWARD = 3_500.0;
 
     /** @return array<string, mixed> (openapi.yaml, "Trainer") */
     public static function page(User $user): array
@@ -137,7 +137,7 @@ final class Trainer
         $card = Cars::card($car->card);
         $sensor = $sheet->sensor($car->sensor) ?? throw Refusal::field('/car/sensor', Message::of('practice.other-sensor'));
         $floor = ShopFloor::of($user->shop_id);
-        $kit = $floor->kit->forTask(Moment::today(), $floor->rules->overdue) ?? throw Refusal::conflict('no-kit', Message::of('hindrance.kit'));
+        $kit = KitRegister::of(array_map(KitItem::read(...), Node::parse(PracticeRegisters::kit())->items()))->forTask(Moment::today(), $floor->rules->overdue) ?? throw Refusal::conflict('no-kit', Message::of('hindrance.kit'));
         $bay = null;
         foreach (Node::parse((string) file_get_contents(base_path('database/demo/bays.json')))->items() as $known) {
             $bay = $known->member('name')?->text() === $car->bay ? Document::read(Bay::class, $known) : $bay;
@@ -148,7 +148,7 @@ final class Trainer
             $card,
             $sheet,
             $kit,
-            $bay->seenFrom(new Stance($sensor->looksBack() ? self::FORWARD : 0.0)),
+            $bay->seenFrom(new Stance($sensor->looksBack() ? (float) OpenRun::FORWARD : 0.0)),
             array_map(static fn($operation): string => $operation->text(), $car->operations),
             $sensor,
             new TaskOrder(Owed::after($car->operations, $sensor, $card), $card->preparation, [], []),

@@ -8,7 +8,6 @@ use App\Models\Bay;
 use App\Models\ProcedureCard;
 use App\Models\User;
 use App\Models\VehicleSheet;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lumbro\Core\Catalogue\Card\ProcedureCard as Card;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet as Sheet;
@@ -36,18 +35,18 @@ final class PracticeRegisters
         return [$sheet, self::known($user, Bay::query(), $bay) ?? self::bay($user, $bay)];
     }
 
+    /** The kit that simulated cars are worked on with, as JSON. */
+    public static function kit(): string
+    {
+        return self::read('practice-kit.json');
+    }
+
     /** @param \Illuminate\Database\Eloquent\Builder<covariant \App\Models\Register> $register */
     private static function known(User $user, $register, string $name): ?string
     {
-        $id = $register->where('shop_id', $user->shop_id)->where('name', $name)
-            ->when(! self::isPracticeShop($user), static fn($query) => $query->where('practice', true))->value('id');
+        $id = $register->where('shop_id', $user->shop_id)->where('name', $name)->where('practice', true)->value('id');
 
         return is_string($id) ? $id : null;
-    }
-
-    private static function isPracticeShop(User $user): bool
-    {
-        return (bool) DB::table('shops')->where('id', $user->shop_id)->value('practice');
     }
 
     private static function bay(User $user, string $name): string
@@ -68,10 +67,18 @@ final class PracticeRegisters
             $fit = Document::read(Card::class, Node::parse($document))->fit;
             if ($fit !== null && $fit->make === $sheet->make && $fit->model === $sheet->model) {
                 $id = (string) Str::uuid7();
-                CardRegister::insert($user, $id, null, $document, null);
+                CardRegister::insert($user, $id, null, self::checked($document), null);
                 ProcedureCard::query()->where('shop_id', $user->shop_id)->where('id', $id)->update(['practice' => true]);
             }
         }
+    }
+
+    /** Whether a second person has checked a card is no matter of practice. */
+    private static function checked(string $document): string
+    {
+        $card = (array) json_decode($document, false, 64, JSON_THROW_ON_ERROR);
+
+        return json_encode([...$card, 'checkedBy' => $card['checkedBy'] ?? 'Practice'], JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
     }
 
     private static function read(string $file): string

@@ -42,7 +42,7 @@ final class SealedDocument
             'vehicle' => Stored::decoded($file->order->row->sheet),
             'cards' => (object) $cards,
             'rules' => Stored::decoded(ShopFloor::rules($file->order->row)),
-            'register' => Stored::decoded($file->order->row->kit),
+            'register' => Stored::decoded(ShopFloor::register($file->order->row)),
             'bay' => Stored::decoded($file->order->row->bay),
             'earlierLevels' => $file->context()->earlierLevels,
             'lessons' => Lessons::ofOrder($file->order->row, $file->order->tasks),

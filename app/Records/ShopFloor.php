@@ -40,10 +40,10 @@ final readonly class ShopFloor
         return $row->rules ?? json_encode(Document::write(new ShopRules()), JSON_THROW_ON_ERROR);
     }
 
-    /** The kit as JSON. */
+    /** The kit as JSON. Practice touches nothing real: it has a kit of its own, in which nothing is missing or overdue. */
     public static function register(\stdClass $row): string
     {
-        return $row->kit ?? '[]';
+        return ($row->practice ?? false) ? PracticeRegisters::kit() : $row->kit ?? '[]';
     }
 
     /** @param \stdClass $row with the columns above */

@@ -48,6 +48,10 @@ final class LessonsTest extends RunCase
             $this->workAtTheBench($causes);
         } else {
             $this->browser->press('Work at the car');
+            $this->browser->find('[data-testid=floor-plan]');
+            if ($this->browser->driver->executeScript('return [...document.querySelectorAll("main button")].some((one) => one.textContent === "Begin")') === true) {
+                $this->browser->press('Begin');
+            }
             $this->work();
         }
         $this->answer($well, in_array('cover', $faults, true) ? 'Paint, filler' : 'The bracket', $faults);
@@ -102,11 +106,15 @@ final class LessonsTest extends RunCase
     private function work(): void
     {
         for ($i = 0; $i < 90; $i++) {
-            $this->browser->find('[data-testid=question], [data-testid=read], [data-testid=moves], [data-testid=floor-read], [data-testid=step], [data-testid=repeat], [data-testid=adjust], [data-testid=zero], [data-testid=cause], [data-testid=send-back], [data-testid=close], [data-testid=nudge]');
+            $this->browser->find('[data-testid=reference-asked], [data-testid=question], [data-testid=read], [data-testid=moves], [data-testid=floor-read], [data-testid=step], [data-testid=repeat], [data-testid=adjust], [data-testid=zero], [data-testid=cause], [data-testid=send-back], [data-testid=close], [data-testid=nudge]');
             $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
             $before = $this->browser->text('main');
-            if ($this->browser->has('[data-testid=question]')) {
-                $this->browser->keys('y');
+            if ($this->browser->has('[data-testid=reference-asked]')) {
+                $this->browser->driver->executeScript('[...document.querySelectorAll("main form button")].find((one) => one.textContent.includes("own axis")).click()');
+                $this->browser->clear('#reference-reason');
+                $this->browser->type('#reference-reason', "The maker measures from the body.\n");
+            } elseif ($this->browser->has('[data-testid=question]')) {
+                $this->sayYes();
             } elseif ($this->browser->has('[data-testid=moves]')) {
                 $this->browser->keys('d');
             } elseif ($this->browser->has('[data-testid=floor-read]')) {

@@ -66,6 +66,11 @@ abstract class RunCase extends BrowserCase
             } else {
                 $browser->keys('n');
             }
+        } elseif ($card === 'lot-code') {
+            $browser->clear('#lot-code');
+            $browser->type('#lot-code', 'L12K5');
+            $browser->press('Send the lot code');
+            $this->until('document.getElementById("lot-code") === null');
         } elseif ($card === 'read') {
             // The set-up is not sure enough for what the axis reads: one reading more.
             $browser->keys('m');

@@ -17,7 +17,7 @@ use Lumbro\Core\Practice\Scenario;
 final readonly class PracticeCar
 {
     /** How far somebody has gone before the learner takes over. */
-    public const BEGINS = ['intake', 'prepare', 'run'];
+    public const BEGINS = ['prepare', 'measure', 'run'];
 
     /**
      * @param string          $title      shown after the exercise, for it may tell
@@ -28,7 +28,7 @@ final readonly class PracticeCar
      * @param list<Operation> $operations done to it
      * @param string          $teaches    shown after the exercise
      * @param list<string>    $schools    to measure by; empty where the learner chooses
-     * @param string          $begins     one of BEGINS
+     * @param string          $begins     one of BEGINS: with the questions, with the readings, or with the run
      */
     public function __construct(
         #[Text(80)]

@@ -41,7 +41,7 @@ final class Tables
                 new F\Field('truth', 'truth', null, new F\Part(of: \Lumbro\Core\Practice\Scenario::class)),
                 new F\Field('teaches', 'teaches', null, new F\Text(most: 300), optional: true, usual: ''),
                 new F\Field('schools', 'schools', null, new F\ListOf(of: new F\Choice(words: ['plumb-and-line', 'split-from-stand', 'hub-marks', 'squares', 'wheel-lasers', 'reported-pose'], said: 'school'), most: 6), optional: true, usual: []),
-                new F\Field('begins', 'begins', null, new F\Choice(words: ['intake', 'prepare', 'run']), optional: true, usual: 'prepare'),
+                new F\Field('begins', 'begins', null, new F\Choice(words: ['prepare', 'measure', 'run']), optional: true, usual: 'prepare'),
             ], make: static fn(array $f, array $in, array $kinds, Node $node, array $first): \Lumbro\Core\Exercise\PracticeCar => new \Lumbro\Core\Exercise\PracticeCar($kinds[0]->read($f['title']), $kinds[1]->read($f['vehicle']), $kinds[2]->read($f['card']), $kinds[3]->read($f['sensor']), $kinds[4]->read($f['bay']), $kinds[5]->read($f['operations']), $kinds[6]->read($f['truth']), F\Table::read($kinds[7], $f['teaches'] ?? null, ''), F\Table::read($kinds[8], $f['schools'] ?? null, []), F\Table::read($kinds[9], $f['begins'] ?? null, 'prepare'))),
             \Lumbro\Core\Exercise\Wanted::class => new F\Table(\Lumbro\Core\Exercise\Wanted::class, [
                 new F\Field('kind', 'kind', null, new F\Choice(words: \Lumbro\Core\Exercise\FaultKind::class)),

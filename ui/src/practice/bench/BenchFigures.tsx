@@ -44,7 +44,8 @@ export function BenchFigures({ bench, display }: { bench: Bench; display: Length
               <Typography sx={{ fontFamily: figures, fontWeight: 700, fontSize: '1.3rem' }}>
                 {shown(Math.abs(figure.deviation), 1)}{' '}
                 <Box component="span" sx={{ fontFamily: 'inherit', fontSize: '1rem' }}>
-                  {figure.direction} ±{shown(figure.uncertainty, 1)}
+                  {/[1-9]/.test(shown(Math.abs(figure.deviation), 1)) ? figure.direction : ''} ±
+                  {shown(figure.uncertainty, 1)}
                 </Box>
               </Typography>
             )}

@@ -98,7 +98,7 @@ function Open({ page, bench, file }: { page: ExercisePage; bench: Bench; file: B
             sx={{ mb: 2, flexWrap: 'wrap' }}
           >
             {PARTS.map((one) => (
-              <ToggleButton key={one} value={one}>
+              <ToggleButton key={one} value={one} sx={{ color: 'text.primary' }}>
                 {say(`screen.bench.part.${one}`)}
               </ToggleButton>
             ))}

@@ -278,7 +278,7 @@ function FaultLine({
           label={say('screen.maker.where')}
           value={wanted.at ?? ''}
           onChange={(event) => onWant({ at: event.target.value })}
-          sx={{ minWidth: 180 }}
+          sx={{ minWidth: 180, '& .MuiInputBase-root': { minHeight: 48 } }}
         >
           {places.map(([id, title]) => (
             <MenuItem key={id} value={id} sx={{ minHeight: 48, whiteSpace: 'normal' }}>
@@ -330,7 +330,7 @@ function SizeField({
         }
       }}
       onBlur={() => setTyped(null)}
-      sx={{ width: 150 }}
+      sx={{ width: 150, '& .MuiInputBase-root': { minHeight: 48 } }}
       slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
     />
   );

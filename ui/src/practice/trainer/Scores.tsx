@@ -48,7 +48,13 @@ export function Scores({ trainer }: { trainer: Trainer }) {
                     <Box
                       component={Link}
                       to={`/practice/runs/${score.id}`}
-                      sx={{ color: 'primary.main' }}
+                      sx={{
+                        color: 'primary.main',
+                        display: 'inline-flex',
+                        alignItems: 'center',
+                        minHeight: 48,
+                        minWidth: 48,
+                      }}
                     >
                       {score.number} {score.title}
                     </Box>{' '}
