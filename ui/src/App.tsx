@@ -1,11 +1,11 @@
 import { Route, Routes } from 'react-router';
-import { OrderScreen } from './order/OrderScreen';
 import { SignedIn } from './session/SignedIn';
 import { Nowhere } from './shell/Nowhere';
 import { lazyScreen } from './shell/lazyScreen';
 import { Today } from './today/Today';
 import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 
+const OrderScreen = lazyScreen(async () => (await import('./order/OrderScreen')).OrderScreen);
 const NewOrder = lazyScreen(async () => (await import('./intake/NewOrder')).NewOrder);
 const Report = lazyScreen(async () => (await import('./record/Report')).Report);
 const SendBackNote = lazyScreen(async () => (await import('./record/SendBackNote')).SendBackNote);

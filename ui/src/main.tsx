@@ -35,3 +35,6 @@ if (root !== null) {
     </StrictMode>,
   );
 }
+
+// An order is what is opened next: it is fetched once the first screen stands, so that it opens where the network has gone too.
+window.addEventListener('load', () => setTimeout(() => void import('./order/OrderScreen'), 1_500));
