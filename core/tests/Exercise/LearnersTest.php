@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lumbro\Core\Tests\Practice;
+namespace Lumbro\Core\Tests\Exercise;
 
 use Lumbro\Core\Exercise\Learner;
 use Lumbro\Core\Tests\Support\DrawnCars;
