@@ -120,12 +120,14 @@ final class RubricTest extends TestCase
         self::assertGreaterThanOrEqual(95, $replay['method']);
         self::assertGreaterThanOrEqual(95, $replay['result']);
         self::assertGreaterThan(1, $replay['tried']);
-        $frames = $replay['frames'];
+        ['frames' => $frames, 'method' => $method, 'result' => $result] = $replay;
         self::assertIsArray($frames);
+        self::assertIsInt($method);
+        self::assertIsInt($result);
         self::assertContains(true, array_map(static fn(mixed $frame): bool => is_array($frame) && $frame['shows'] !== [], $frames), 'Somewhere it shows.');
         $follower = self::player($car)->work();
         $score = static fn(Score $of): int => $of->method() + $of->result();
-        self::assertGreaterThanOrEqual($score(self::score($follower, $car, BestPlay::answer($follower))), $replay['method'] + $replay['result']);
+        self::assertGreaterThanOrEqual($score(self::score($follower, $car, BestPlay::answer($follower))), $method + $result);
     }
 
     public function testTheBenchSaysNoVerdictAndNoSuspicion(): void
