@@ -54,6 +54,57 @@ final class PracticeTest extends FeatureCase
         $this->getJson("/api/tasks/$task")->assertOk();
     }
 
+    public function testTwoCarsThatDifferOnlyInWhatIsHiddenAnswerAlikeUntilTheAnswer(): void
+    {
+        foreach (['guided', 'alone'] as $help) {
+            [$run, $task] = $this->take(['lesson' => 'one-line-one-spot', 'help' => $help]);
+            $order = DB::table('sensor_tasks')->where('id', $task)->value('repair_order_id');
+            $addresses = ['practice', "practice/runs/$run", "practice/runs/$run/bench", "tasks/$task", "tasks/$task/survey", "repair-orders/$order", 'repair-orders?all=1'];
+            $untilARun = ['mount' => ['azimuth' => 1.9, 'elevation' => -0.4], 'clutter' => ['level' => -4, 'bearing' => 2.0], 'coverLoss' => 5, 'voltage' => 11.1, 'door' => true, 'fault' => 'bracket', 'zero' => ['azimuth' => 0.5, 'elevation' => 0.1], 'name' => 'Bent and painted'];
+            $untilAReading = [...$untilARun, 'offsets' => ['frontMark.y' => 18.0, '#tape.zero' => 6.0], 'slips' => ['spot-offset' => 30.0], 'cut' => 12, 'words' => ['cover' => ['who' => 'Nobody', 'cause' => 'cover']]];
+            $before = $this->told($addresses);
+            $truth = $this->change($run, $task, $untilAReading);
+            self::assertSame($before, $this->told($addresses), "$help: nothing was read.");
+            $this->change($run, $task, [], $truth);
+            $version = $this->getJson("/api/practice/runs/$run/bench")->assertOk()->json('version');
+            $this->line($run, $task, $version, 'reading', ['call' => 'spot-offset', 'typed' => '12 mm left'])->assertOk();
+            $before = $this->told($addresses);
+            $this->change($run, $task, $untilARun);
+            self::assertSame($before, $this->told($addresses), "$help: nothing was run.");
+        }
+    }
+
+    /**
+     * @param list<string> $addresses
+     *
+     * @return array<string, string> address → what it answers, but for the moment
+     */
+    private function told(array $addresses): array
+    {
+        $told = [];
+        foreach ($addresses as $address) {
+            $told[$address] = (string) preg_replace(['/\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?(\.\d+)?Z?/', '/"minutes":\d+/'], '', (string) $this->getJson("/api/$address")->getContent());
+        }
+
+        return $told;
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     *
+     * @return string the truth as it was
+     */
+    private function change(string $run, string $task, array $change, ?string $truth = null): string
+    {
+        $before = (string) DB::table('sensor_tasks')->where('id', $task)->value('scenario');
+        $changed = [...(array) json_decode($truth ?? $before, false, 32, JSON_THROW_ON_ERROR), ...$change];
+        $car = (array) json_decode((string) DB::table('practice_runs')->where('id', $run)->value('car'), false, 32, JSON_THROW_ON_ERROR);
+        DB::table('sensor_tasks')->where('id', $task)->update(['scenario' => json_encode($changed, JSON_THROW_ON_ERROR)]);
+        DB::table('practice_runs')->where('id', $run)->update(['car' => json_encode([...$car, 'truth' => $changed], JSON_THROW_ON_ERROR)]);
+
+        return $before;
+    }
+
     public function testAdviceIsCountedWhereItIsAskedFor(): void
     {
         [$run] = $this->take(['lesson' => 'the-weak-echo']);
