@@ -36,14 +36,18 @@ export function useRecord<State extends { version: number }, Line extends object
   const [queue, setQueue] = useState<Sent<Line>[]>([]);
   const [refused, setRefused] = useState<Sent<Line> | null>(null);
 
+  const known = () => queries.getQueryData<State>([...queryKey]);
   const query = useQuery({
     queryKey: [...queryKey],
-    queryFn: fetch,
+    queryFn: async () => {
+      const found = await fetch();
+      const now = known();
+      // Asked before a write and answered after it, the server tells of the record as it was.
+      return now !== undefined && now.version > found.version ? now : found;
+    },
     // Somebody else may work on the same car.
     refetchInterval: 10_000,
   });
-
-  const known = () => queries.getQueryData<State>([...queryKey]);
   /** When the answer came after which the queue was tried last. */
   const triedAt = useRef(0);
   useEffect(() => {
