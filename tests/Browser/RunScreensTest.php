@@ -185,8 +185,11 @@ final class RunScreensTest extends RunCase
         self::assertStringNotContainsStringIgnoringCase('backlash', $this->browser->text('main'));
         $this->assertAccessible('practice');
         self::assertSame([], $this->smallTargets());
-        $this->browser->press('Take this car');
-        $this->browser->waitForText('header', 'PRACTICE');
+        $this->browser->find('[data-testid=practice-cars] button')->click();
+        $this->browser->find('[data-testid=answer]', 30);
+        $this->browser->press('Work at the car');
+        $this->browser->waitForText('[data-testid=exercise-band]', 'Exercise P-');
+        self::assertStringContainsString('PRACTICE', $this->browser->text('header'));
     }
 
     private function open(string $scenario): string
