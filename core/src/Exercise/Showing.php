@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Exercise;
 
 use Lumbro\Core\Message\Message;
+use Lumbro\Core\Method\Reads;
 use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Practice\World;
 use Lumbro\Core\Work\TaskStanding;
@@ -21,11 +22,12 @@ final readonly class Showing
     /**
      * @param string         $call     of the plan
      * @param Message|string $says     what it is called
+     * @param Reads          $reads    how it is read
      * @param float          $foretold what the readings taken say it would show, mm or degrees
      * @param float          $would    what it would have shown
      * @param float          $times    how many standard deviations these are apart
      */
-    private function __construct(public string $call, public Message|string $says, public float $foretold, public float $would, public float $times) {}
+    private function __construct(public string $call, public Message|string $says, public Reads $reads, public float $foretold, public float $would, public float $times) {}
 
     /** @return list<self> the plainest first */
     public static function of(TaskStanding $task, Scenario $truth, Fault $fault): array
@@ -41,11 +43,11 @@ final readonly class Showing
             }
             $would = $with->shown($call);
             $apart = abs($would - $foretold['value']);
-            $times = $apart / max(1e-9, hypot($foretold['uncertainty'], $call->s));
+            $times = $apart / max(1e-9, hypot($foretold['uncertainty'], $call->reads === Reads::Turn ? rad2deg($call->s) : $call->s));
             // A slip is in a reading that was taken: whatever foretells otherwise by it shows it.
             $blames = $fault->kind === FaultKind::Slip || abs($would - $without->shown($call)) >= self::TO_BLAME * $apart;
             if ($times >= self::STANDS_OUT && $blames) {
-                $shows[] = new self((string) $id, $call->title(), $foretold['value'], $would, $times);
+                $shows[] = new self((string) $id, $call->title(), $call->reads, $foretold['value'], $would, $times);
             }
         }
         usort($shows, static fn(self $a, self $b): int => $b->times <=> $a->times);

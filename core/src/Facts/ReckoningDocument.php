@@ -96,7 +96,7 @@ final class ReckoningDocument
             'told' => in_array($fault->kind, Told::by($task), true),
             'showable' => Showing::isShowable($task, $truth, $fault),
             'look' => self::look($fault),
-            'wouldShow' => array_map(static fn(Showing $one): array => ['call' => $one->call, 'says' => $one->says, 'foretold' => $one->foretold, 'would' => $one->would, 'times' => round($one->times, 1)], $shows),
+            'wouldShow' => array_map(static fn(Showing $one): array => ['call' => $one->call, 'says' => $one->says, 'reads' => $one->reads->value, 'foretold' => $one->foretold, 'would' => $one->would, 'times' => round($one->times, 1)], $shows),
         ];
     }
 

@@ -141,7 +141,14 @@ export function reckoning(over: Partial<Reckoning> = {}): Reckoning {
         showable: true,
         look: null,
         wouldShow: [
-          { call: 'hub-offset-RL', says: 'Rear left hub', foretold: 766.8, would: 783, times: 5.4 },
+          {
+            call: 'hub-offset-RL',
+            says: 'Rear left hub',
+            reads: 'sided',
+            foretold: 766.8,
+            would: 783,
+            times: 5.4,
+          },
         ],
       },
     ],

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import type { Reckoning } from '../../api/types';
-import { length, type LengthDisplay } from '../../words/length';
+import { expectedReading, type LengthDisplay } from '../../words/length';
 import { say } from '../../words/say';
 
 /** What was wrong, whether it was named, and what would have shown it. */
@@ -49,8 +49,8 @@ export function FaultList({
             <Typography variant="body2" key={one.call}>
               {say('screen.reckoning.would-have-shown', {
                 call: one.says,
-                foretold: figure(one.foretold, one.call, display),
-                would: figure(one.would, one.call, display),
+                foretold: expectedReading(one.foretold, one.reads, display),
+                would: expectedReading(one.would, one.reads, display),
                 times: Math.round(one.times),
               })}
             </Typography>
@@ -64,11 +64,4 @@ export function FaultList({
       ))}
     </Box>
   );
-}
-
-/** A turn is read in degrees, all else in mm. */
-function figure(value: number, call: string, display: LengthDisplay): string {
-  return call.startsWith('toe') || call === 'pose-turn'
-    ? `${value.toFixed(2)}°`
-    : length(value, display);
 }
