@@ -15,6 +15,7 @@ use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LinkController;
+use App\Http\Controllers\OrderExerciseController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
@@ -159,6 +160,11 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('ask', [PracticeController::class, 'ask'])->middleware('may:work');
         Route::post('answer', [PracticeController::class, 'answer'])->middleware('may:work');
         Route::get('replay', [PracticeController::class, 'replay']);
+        Route::get('order', [OrderExerciseController::class, 'show']);
+        Route::post('order/looks/{place}', [OrderExerciseController::class, 'look'])->where('place', '[a-z-]{1,20}')->middleware('may:work');
+        Route::post('order/notes', [OrderExerciseController::class, 'note'])->middleware('may:work');
+        Route::post('order/covers', [OrderExerciseController::class, 'cover'])->middleware('may:work');
+        Route::post('order/answer', [OrderExerciseController::class, 'answer'])->middleware('may:work');
     });
 
     Route::get('kit', [KitController::class, 'index']);

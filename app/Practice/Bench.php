@@ -97,7 +97,7 @@ final readonly class Bench
         }
         DB::table('practice_runs')->where('shop_id', $user->shop_id)->where('id', $id)->increment('asked');
 
-        return ['asked' => $run->asked + 1, ...AskedAdvice::of(TaskFile::open($user, $run->sensor_task_id)->journal)];
+        return ['asked' => $run->asked + 1, ...(Runs::car($run)->isOrder() ? OrderBench::asked($user, $run) : AskedAdvice::of(TaskFile::open($user, $run->sensor_task_id)->journal))];
     }
 
     /** The exercise, where it is one's own and is not over. */

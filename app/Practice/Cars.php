@@ -10,6 +10,7 @@ use Lumbro\Core\Catalogue\ShopRules\Operation;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Exercise\CarDraw;
 use Lumbro\Core\Exercise\Model;
+use Lumbro\Core\Exercise\Order\OrderDraw;
 use Lumbro\Core\Exercise\PathLesson;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Fields\Document;
@@ -27,12 +28,15 @@ final class Cars
         'blind-spot' => [['marrow-field', 'marrow-field-blind-spot', 'blind-left'], ['marrow-field', 'marrow-field-blind-spot', 'blind-right']],
     ];
 
+    /** Cars whose trap is in their order: what they begin with. */
+    public const ORDERS = ['intake', 'close'];
+
     private const BAY = 'Bay 1';
 
     /** @return list<string> kinds of sensors that free cars are drawn for */
     public static function kinds(): array
     {
-        return array_keys(self::MODELS);
+        return [...array_keys(self::MODELS), ...self::ORDERS];
     }
 
     /** @return list<array{id: string, car: string, work: list<Message>}> told by car and work alone: what is wrong with each is for the learner to find */
@@ -47,7 +51,8 @@ final class Cars
         $sheet = self::sheet($car->vehicle);
 
         return [
-            'car' => sprintf('%s %s, %s', $sheet->make, $sheet->model, lcfirst($sheet->sensor($car->sensor)->name ?? $car->sensor)),
+            // Where its trap is in its order, no sensor is the one it is about.
+            'car' => "$sheet->make $sheet->model" . ($car->isOrder() ? '' : ', ' . lcfirst($sheet->sensor($car->sensor)->name ?? $car->sensor)),
             'work' => array_map(static fn(Operation $operation): Message => $operation->said($sheet), $car->operations),
         ];
     }
@@ -93,10 +98,12 @@ final class Cars
      */
     public static function draw(string $kind, int $seed, int $difficulty): PracticeCar
     {
-        $models = self::MODELS[$kind] ?? throw Refusal::field('/kind', Message::of('practice.no-car'));
+        $isOrder = in_array($kind, self::ORDERS, true);
+        $models = $isOrder ? array_merge(...array_values(self::MODELS)) : self::MODELS[$kind] ?? throw Refusal::field('/kind', Message::of('practice.no-car'));
         [$vehicle, $card, $sensor] = $models[$seed % count($models)];
+        $model = new Model($vehicle, $card, $sensor, self::BAY, self::card($card));
 
-        return CarDraw::of(new Model($vehicle, $card, $sensor, self::BAY, self::card($card)), $seed, $difficulty);
+        return $isOrder ? OrderDraw::of($model, $kind, $seed, $difficulty) : CarDraw::of($model, $seed, $difficulty);
     }
 
     /** @throws Refusal where a car rests on a sheet, a card or a bay that practice does not have */
@@ -133,8 +140,12 @@ final class Cars
     /** @return array<string, string> number → path, in an order that tells nothing */
     private static function files(): array
     {
-        $files = glob(base_path('database/demo/scenarios/*.json')) ?: [];
-        usort($files, static fn(string $a, string $b): int => sha1(basename($a)) <=> sha1(basename($b)));
+        $files = [];
+        foreach (['scenarios', 'order-cars'] as $folder) {
+            $of = glob(base_path("database/demo/$folder/*.json")) ?: [];
+            usort($of, static fn(string $a, string $b): int => sha1(basename($a)) <=> sha1(basename($b)));
+            array_push($files, ...$of);
+        }
         $numbered = [];
         foreach ($files as $i => $file) {
             $numbered['car-' . ($i + 1)] = $file;

@@ -19,6 +19,8 @@ use Lumbro\Core\Catalogue\Vehicle\Cover;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Exercise\Hands;
 use Lumbro\Core\Exercise\Help;
+use Lumbro\Core\Exercise\Order\AsItCame;
+use Lumbro\Core\Exercise\Order\OrderCar;
 use Lumbro\Core\Exercise\Player;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Fields\Document;
@@ -54,7 +56,7 @@ final readonly class OpenRun
             }
             $number = 1 + (int) DB::table('practice_runs')->where('shop_id', $user->shop_id)->max('number');
             $task = $this->order($user, $id, $number, $car);
-            $begun = $car->begins === 'prepare' ? 0 : self::prepare($user, $task, $car);
+            $begun = in_array($car->begins, ['measure', 'run'], true) ? self::prepare($user, $task, $car) : 0;
             DB::table('practice_runs')->insert([
                 'shop_id' => $user->shop_id, 'id' => $id, 'number' => $number, 'user_id' => $user->id, 'person' => $user->name,
                 'source' => $source[0], 'source_id' => $source[1], 'title' => $title, 'help' => $help->value,
@@ -87,6 +89,9 @@ final readonly class OpenRun
     /** @return list<OrderLine> what is known of the car when the learner comes to it */
     private static function lines(User $user, OrderFile $order, PracticeCar $car): array
     {
+        if ($car->isOrder()) {
+            return AsItCame::lines($order->journal->context, $car, static fn(string $kind, array $payload): OrderLine => Kinds::orderLine($kind, (string) Str::uuid7(), OrderCar::WHO, Moment::now(), Node::parse((string) json_encode($payload))));
+        }
         $lines = [
             ...array_map(static fn($operation): OrderLine => self::note($user, 'operation', ['operation' => $operation->text(), 'state' => 'done']), $car->operations),
             // It comes in with its covers on: what is to be found is found without taking them off.

@@ -9,6 +9,7 @@ use App\Records\Moment;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Exercise\CarDraw;
 use Lumbro\Core\Exercise\Help;
+use Lumbro\Core\Exercise\Order\OrderRubric;
 use Lumbro\Core\Exercise\PathLesson;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Fields\Document;
@@ -36,7 +37,7 @@ final class PracticePage
             'kinds' => Cars::kinds(),
             'difficulties' => array_keys(CarDraw::DIFFICULTIES),
             'helps' => array_map(static fn(Help $help): array => ['id' => $help->value, 'says' => $help->said()], Help::cases()),
-            'rubric' => self::rubric(),
+            'rubrics' => self::rubrics(),
             'trains' => $user->may(Act::Train),
         ];
     }
@@ -71,14 +72,16 @@ final class PracticePage
         ])->all());
     }
 
-    /** @return array<string, list<array{title: Message, most: int}>> what method and result are scored by */
-    private static function rubric(): array
+    /** @return list<array{id: string, method: list<array{title: Message, most: int}>, result: list<array{title: Message, most: int}>}> what method and result are scored by, at a target and at an order */
+    private static function rubrics(): array
     {
-        $part = static fn(string $id, int $most): array => ['title' => Message::of("rubric.$id"), 'most' => $most];
+        $parts = static fn(array $most): array => array_map(static fn(string $id, int $points): array => ['title' => Message::of("rubric.$id"), 'most' => $points], array_keys($most), $most);
+        $target = ['method' => ['set-up' => 25, 'contradictions' => 20, 'guarded' => 20, 'readings' => 15, 'own-eyes' => 10, 'for-nothing' => 10], 'result' => ['ending' => 60, 'named' => 25, 'figures' => 15]];
+        $rubrics = [];
+        foreach (['target' => $target, ...OrderRubric::MOST] as $id => $most) {
+            $rubrics[] = ['id' => $id, 'method' => $parts($most['method']), 'result' => $parts($most['result'])];
+        }
 
-        return [
-            'method' => [$part('set-up', 25), $part('contradictions', 20), $part('guarded', 20), $part('readings', 15), $part('own-eyes', 10), $part('for-nothing', 10)],
-            'result' => [$part('ending', 60), $part('named', 25), $part('figures', 15)],
-        ];
+        return $rubrics;
     }
 }

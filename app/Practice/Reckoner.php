@@ -11,6 +11,7 @@ use App\Records\TaskFile;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Exercise\Answer;
 use Lumbro\Core\Exercise\BestPlay;
+use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Exercise\Rubric;
 use Lumbro\Core\Facts\ReckoningDocument;
 use Lumbro\Core\Facts\ReplayDocument;
@@ -33,6 +34,7 @@ final class Reckoner
             }
             $file = TaskFile::open($user, $run->sensor_task_id);
             $car = Runs::car($run);
+            self::atTarget($car);
             $advised = BestPlay::advised(self::asItCame($run, $file), $car->truth, self::begun($run, $file));
             $score = Rubric::score($file->journal, $car->truth, $answer, $advised, $run->asked);
             DB::table('practice_runs')->where('shop_id', $user->shop_id)->where('id', $id)->update([
@@ -60,6 +62,7 @@ final class Reckoner
         if ($run->ended_at === null) {
             throw Refusal::conflict('practice-not-ended', Message::of('practice.not-ended'));
         }
+        self::atTarget(Runs::car($run));
         if ($run->replay === null) {
             $file = TaskFile::open($user, $run->sensor_task_id);
             $replay = json_encode(ReplayDocument::write(self::asItCame($run, $file), Runs::car($run)->truth, self::begun($run, $file)), JSON_THROW_ON_ERROR);
@@ -69,6 +72,14 @@ final class Reckoner
         }
 
         return (array) json_decode((string) $replay, true, 64, JSON_THROW_ON_ERROR);
+    }
+
+    /** @throws Refusal where its trap is in its order */
+    private static function atTarget(PracticeCar $car): void
+    {
+        if ($car->isOrder()) {
+            throw Refusal::conflict('an-order', Message::of('practice.an-order'));
+        }
     }
 
     /** What the task rested on before the learner put a staff on the floor. */

@@ -78,6 +78,7 @@ final class Runs
             'help' => $run->help,
             'helpSays' => Help::from($run->help)->said(),
             'hidden' => self::isHidden($run),
+            'begins' => $car->begins,
             'lesson' => $lesson === null ? null : ['id' => $lesson->id, 'place' => $lesson->place, 'aim' => $lesson->aim, 'trains' => $lesson->trains, 'minutes' => $lesson->minutes],
             ...Cars::told($car),
             'order' => $run->repair_order_id,

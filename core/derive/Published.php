@@ -25,6 +25,7 @@ use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
 use Lumbro\Core\Commands\Kinds;
 use Lumbro\Core\Decision\Verdict;
 use Lumbro\Core\Exercise\Answer;
+use Lumbro\Core\Exercise\Order\OrderAnswer;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Fields\Definitions;
 use Lumbro\Core\Intake\CaptureState;
@@ -55,6 +56,7 @@ final class Published
         'enumerations' => ['The enumerations of the core', 'What answers and documents refer to.'],
         'kit-item' => ['An item of the kit register', 'Lengths in mm. Instruments that do not measure lengths give accuracy and resolution in their own unit, named in the note. scale and zero are known errors: what the instrument shows too much, per mm and in mm.'],
         'practice-car' => ['A simulated car', 'What everybody may know of it, and under truth what nobody is told before the exercise is over. vehicle, card and bay are names of the practice register. schools is how it is measured, where that is not for the learner to choose; begins, how far somebody has gone before.'],
+        'order-answer' => ['What a learner commits to at an order', 'Which sensors are owed a calibration, or whether the order can be closed and what keeps it open.'],
         'exercise-answer' => ['What a learner commits to', 'What is to be said of the sensor, for what the car goes back, and what was wrong.'],
         'scenario' => ['The hidden truth of a simulated car', 'mm and degrees; shifts are of points from where the vehicle\'s sheet has them, the stand from its spot. The mount is where the sensor truly looks, zero what is stored electronically, coverLoss dB one way beyond a sound cover, clutter and otherTarget dB against the right target, floorBelow how far the spot\'s floor lies under the car\'s. tool says which askings of a command (from 1) stay unanswered, are answered with nonsense, or never arrive. fault is what the car must go back for. offsets are of the survey\'s unknowns, slips of a call\'s first reading, rough of what is wrong in every bay, 1 being its ordinary size.'],
         'scan' => ['What a scan tool read of a car\'s trouble codes', 'readAt and status are the tool\'s own words.'],
@@ -65,7 +67,7 @@ final class Published
         'shop-rules' => ['A shop\'s default tables', 'For where the procedure cards are silent. In a code rule * stands for anything.'],
     ];
 
-    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'day-rules' => DayRules::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'scenario' => Scenario::class, 'exercise-answer' => Answer::class, 'practice-car' => PracticeCar::class, 'lesson' => Lesson::class];
+    private const CLASSES = ['card' => ProcedureCard::class, 'vehicle' => VehicleSheet::class, 'shop' => ShopSettings::class, 'day-rules' => DayRules::class, 'plain-bay' => PlainBay::class, 'bay' => Bay::class, 'shop-rules' => ShopRules::class, 'scan' => Scan::class, 'scenario' => Scenario::class, 'exercise-answer' => Answer::class, 'order-answer' => OrderAnswer::class, 'practice-car' => PracticeCar::class, 'lesson' => Lesson::class];
 
     /** @return array<string, list<string>> name → the words that its values are: each list stands once, in PHP */
     public static function enumerations(): array

@@ -65,11 +65,70 @@ final class LessonsTest extends RunCase
         self::assertSame(count($faults) > 0, str_contains($this->browser->text('[data-testid=faults]'), 'You named it.'));
     }
 
+    public function testALessonOfTheOrderIsDoneBadlyAndWellAndScoredSo(): void
+    {
+        $this->signIn();
+        $this->begin('not-on-the-order');
+        $this->owed(['Front radar']);
+        [$badMethod, $badResult] = $this->scores();
+        $this->begin('not-on-the-order');
+        foreach (['rear-paint', 'papers', 'behind-rear'] as $place) {
+            $this->click("[data-testid=place-$place] button");
+            $this->until("document.querySelector('[data-testid=place-$place]').children.length > 1");
+            while ($this->browser->driver->executeScript('const note = [...document.querySelectorAll("main button")].find((one) => one.textContent === "Note it" && !one.disabled); const left = [...document.querySelectorAll("main button")].filter((one) => one.textContent === "Note it").length; note?.click(); return left') > 0) {
+                usleep(100_000);
+            }
+        }
+        $this->owed(['Front radar', 'Left rear radar', 'Right rear radar']);
+        self::assertSame([100, 100], $this->scores());
+        self::assertSame(0, $badResult);
+        self::assertLessThan(60, $badMethod);
+        self::assertStringContainsString('umper cover repainted', $this->browser->text('[data-testid=order-truth]'));
+    }
+
+    public function testAnOrderThatCannotBeClosedIsKeptOpenForWhatWasSeen(): void
+    {
+        $this->signIn();
+        $this->browser->visit('/practice');
+        $this->browser->find('[data-testid=practice-cars] button');
+        $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=practice-cars] button")].at(-1).click()');
+        $this->browser->find('[data-testid=order-answer]', 30);
+        // By what is written it can be closed.
+        self::assertStringNotContainsString('Front radar: neither', $this->browser->text('[data-testid=order-advice]'));
+        foreach (['around', 'papers', 'scan'] as $place) {
+            $this->click("[data-testid=place-$place] button");
+            $this->until("document.querySelector('[data-testid=place-$place]').children.length > 1");
+        }
+        $this->browser->press('Note it');
+        $this->browser->waitForText('[data-testid=order-advice]', 'rear bumper cover is off');
+        while ($this->browser->driver->executeScript('const left = [...document.querySelectorAll("main button")].filter((one) => one.textContent === "Note it"); left.find((one) => !one.disabled)?.click(); return left.length') > 0) {
+            usleep(100_000);
+        }
+        $this->browser->waitForText('[data-testid=order-advice]', 'Front radar: neither');
+        $this->browser->driver->executeScript('document.querySelector("[data-testid=order-answer] input[value=no]").click()');
+        foreach (['Front radar', 'The rear bumper cover'] as $thing) {
+            $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=order-answer] label")].find((one) => one.textContent.startsWith(arguments[0])).click()', [$thing]);
+        }
+        $this->browser->press('This is my answer');
+        $this->browser->find('[data-testid=scores]', 30);
+        self::assertSame([100, 100], $this->scores());
+    }
+
+    /** @param list<string> $sensors that are said to be owed; the others are not */
+    private function owed(array $sensors): void
+    {
+        foreach (['Front radar', 'Left rear radar', 'Right rear radar'] as $sensor) {
+            $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=order-answer] [role=radiogroup]")].find((one) => document.getElementById(one.getAttribute("aria-labelledby")).textContent === arguments[0]).querySelector(`input[value=${arguments[1]}]`).click()', [$sensor, in_array($sensor, $sensors, true)]);
+        }
+        $this->browser->press('Covers on, and answer');
+        $this->browser->find('[data-testid=scores]', 30);
+    }
+
     private function begin(string $lesson): void
     {
         $this->browser->visit('/practice');
         $this->browser->find("[data-testid=lesson-$lesson] button")->click();
-        $this->browser->find('[data-testid=answer], [data-testid=bench-questions]', 30);
+        $this->browser->find('[data-testid=answer], [data-testid=bench-questions], [data-testid=order-answer]', 30);
     }
 
     /**

@@ -39,8 +39,10 @@ final class PracticeController
     public function show(Request $request, string $run): JsonResponse
     {
         $row = Runs::of(Answer::user($request), $run);
+        $isOrder = Runs::car($row)->isOrder();
+        $reckoning = $row->reckoning === null ? null : json_decode($row->reckoning, true, 64, JSON_THROW_ON_ERROR);
 
-        return Answer::json(['exercise' => Runs::document($row), 'faults' => Runs::nameable(), 'causes' => Runs::causes(), 'reckoning' => $row->reckoning === null ? null : json_decode($row->reckoning, true, 64, JSON_THROW_ON_ERROR)]);
+        return Answer::json(['exercise' => Runs::document($row), 'faults' => Runs::nameable(), 'causes' => Runs::causes(), 'reckoning' => $isOrder ? null : $reckoning, 'orderReckoning' => $isOrder ? $reckoning : null]);
     }
 
     public function bench(Request $request, string $run, Bench $bench): JsonResponse

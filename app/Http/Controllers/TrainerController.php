@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Answer;
 use App\Input\Uuid;
 use App\Practice\Cars;
+use App\Practice\MadeCar;
 use App\Practice\Trainer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,17 +40,17 @@ final class TrainerController
         if (isset($f['draw'])) {
             $draw = $f['draw']->fields(['kind', 'seed', 'difficulty'], ['faults']);
             $faults = isset($draw['faults']) ? array_map(static fn(Node $fault): Wanted => Document::read(Wanted::class, $fault), $draw['faults']->fewItems(20)) : null;
-            $car = Trainer::draw($draw['kind']->oneOf(Cars::kinds()), (int) $draw['seed']->between(0, 2_147_483_647), (int) $draw['difficulty']->between(1, 3), $faults);
+            $car = MadeCar::draw($draw['kind']->oneOf(Cars::kinds()), (int) $draw['seed']->between(0, 2_147_483_647), (int) $draw['difficulty']->between(1, 3), $faults);
         } else {
             $car = Document::read(PracticeCar::class, $f['car'] ?? Node::parse('{}'));
         }
 
-        return Answer::json(Trainer::drawn(Answer::user($request), $car));
+        return Answer::json(MadeCar::drawn(Answer::user($request), $car));
     }
 
     public function car(Request $request, string $car): JsonResponse
     {
-        return Answer::json(Trainer::drawn(Answer::user($request), Trainer::car(Answer::user($request), $car)));
+        return Answer::json(MadeCar::drawn(Answer::user($request), Trainer::car(Answer::user($request), $car)));
     }
 
     public function export(Request $request, string $car): JsonResponse
@@ -77,6 +78,6 @@ final class TrainerController
 
     public function sheet(Request $request, string $car): JsonResponse
     {
-        return Answer::json(Trainer::sheet(Answer::user($request), Trainer::car(Answer::user($request), $car)));
+        return Answer::json(MadeCar::sheet(Answer::user($request), Trainer::car(Answer::user($request), $car)));
     }
 }

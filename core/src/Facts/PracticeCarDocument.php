@@ -9,6 +9,7 @@ use Lumbro\Core\Exercise\Fault;
 use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Faults;
 use Lumbro\Core\Exercise\Model;
+use Lumbro\Core\Exercise\Order\OrderFaults;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Message\Message;
@@ -32,10 +33,12 @@ final class PracticeCarDocument
         return [
             'car' => Document::write($car),
             'faults' => array_map(static fn(Fault $fault): array => ['kind' => $fault->kind->value, 'at' => $fault->at, 'says' => $fault->said(), 'who' => $fault->who], Faults::of($car->truth, $context->cardSensor)),
-            'possible' => array_map(static fn(FaultKind $kind): array => ['id' => $kind->value, 'says' => $kind->said()], CarDraw::possible($model)),
+            'possible' => array_map(static fn(FaultKind $kind): array => ['id' => $kind->value, 'says' => $kind->said()], $car->isOrder() ? [] : CarDraw::possible($model)),
             'limits' => ['azimuth' => $context->cardSensor->limitAzimuth, 'elevation' => $context->cardSensor->limitElevation],
             'asks' => array_map(static fn($item): array => ['id' => $item->id, 'question' => $item->question], $context->preparation),
             'calls' => array_values(array_map(static fn($call): array => ['id' => $call->id, 'title' => $call->title(), 'reads' => $call->reads->value], array_filter($plan->takable(), static fn($call): bool => $call->details->of === null))),
+            // Of a car whose trap is in its order; null of one at a target.
+            'order' => $car->isOrder() ? OrderFaults::said($car, $context->sheet) : null,
             'plan' => PlanDrawing::of($context, new SetUp($context, $plan, [])),
             'places' => array_values(array_map(static fn(string $point): array => [
                 'point' => $point,

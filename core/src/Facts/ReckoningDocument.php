@@ -9,7 +9,6 @@ use Lumbro\Core\Exercise\Answer;
 use Lumbro\Core\Exercise\Fault;
 use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Faults;
-use Lumbro\Core\Exercise\Part;
 use Lumbro\Core\Exercise\Score;
 use Lumbro\Core\Exercise\Showing;
 use Lumbro\Core\Exercise\Told;
@@ -46,7 +45,7 @@ final class ReckoningDocument
         $kinds = array_column($faults, 'kind');
 
         return [
-            'score' => ['method' => $score->method(), 'result' => $score->result(), 'methodParts' => self::parts($score->method), 'resultParts' => self::parts($score->result)],
+            'score' => ScoreDocument::write($score),
             'answer' => [
                 'outcome' => $answer->outcome->value,
                 'says' => Message::of("outcome.{$answer->outcome->value}"),
@@ -71,16 +70,6 @@ final class ReckoningDocument
             'true' => self::drawn($world->truth),
             'places' => self::places($task, $world->truth),
         ];
-    }
-
-    /**
-     * @param list<Part> $parts
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function parts(array $parts): array
-    {
-        return array_map(static fn(Part $part): array => ['id' => $part->id, 'title' => $part->title(), 'points' => round($part->points, 1), 'most' => $part->most, 'why' => $part->why], $parts);
     }
 
     /** @return array<string, mixed> */

@@ -17,6 +17,8 @@ export const KINDS: Record<string, Code> = {
   'front-corner': 'screen.practice.kind.front-corner',
   rear: 'screen.practice.kind.rear',
   'blind-spot': 'screen.practice.kind.blind-spot',
+  intake: 'screen.practice.kind.intake',
+  close: 'screen.practice.kind.close',
 };
 
 export const DIFFICULTIES: Record<number, Code> = {

@@ -11,6 +11,7 @@ export function exercise(over: Partial<Exercise> = {}): Exercise {
     person: 'Ilse Corrant',
     help: 'asked',
     helpSays: 'Advice when you ask for it',
+    begins: 'measure',
     hidden: true,
     lesson: null,
     car: 'Quillon Sable, front radar',
@@ -36,6 +37,7 @@ export function page(over: Partial<ExercisePage> = {}): ExercisePage {
     ],
     causes: [{ id: 'cover', says: 'Paint, filler or a wrong cover' }],
     reckoning: null,
+    orderReckoning: null,
     ...over,
   };
 }
@@ -215,7 +217,7 @@ export function practice(over: Partial<Practice> = {}): Practice {
       { id: 'asked', says: 'Advice on request' },
       { id: 'alone', says: 'No advice' },
     ],
-    rubric: { method: [{ title: 'Looked at', most: 10 }], result: [] },
+    rubrics: [{ id: 'target', method: [{ title: 'Looked at', most: 10 }], result: [] }],
     trains: false,
     ...over,
   };

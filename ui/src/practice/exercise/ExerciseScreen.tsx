@@ -9,6 +9,8 @@ import { Opening } from '../../shell/Opening';
 import { Page } from '../../shell/Page';
 import { say } from '../../words/say';
 import { BenchScreen } from '../bench/BenchScreen';
+import { OrderExercise } from '../order/OrderExercise';
+import { OrderReckoningPage } from '../order/OrderReckoningPage';
 import { AnswerForm } from './AnswerForm';
 import { ReckoningPage } from './ReckoningPage';
 
@@ -24,6 +26,12 @@ export function ExerciseScreen() {
   }
   const page = query.data;
   const { exercise } = page;
+  if (page.orderReckoning !== null) {
+    return <OrderReckoningPage page={page} reckoning={page.orderReckoning} />;
+  }
+  if (exercise.begins === 'intake' || exercise.begins === 'close') {
+    return <OrderExercise page={page} />;
+  }
   if (page.reckoning !== null) {
     return <ReckoningPage page={page} reckoning={page.reckoning} />;
   }

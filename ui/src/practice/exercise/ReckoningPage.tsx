@@ -1,11 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { ExercisePage, Reckoning } from '../../api/types';
 import { Page } from '../../shell/Page';
-import { figures } from '../../theme/theme';
 import { amount } from '../../words/amount';
 import { degrees } from '../../words/length';
 import { say } from '../../words/say';
@@ -13,6 +12,7 @@ import { useLengthDisplay } from '../../words/useLengthDisplay';
 import { FaultList } from './FaultList';
 import { ReadingsWorth } from './ReadingsWorth';
 import { ReplayPanel } from './ReplayPanel';
+import { Part, Points, Scores } from '../ExerciseScores';
 import { TruthPlan } from './TruthPlan';
 
 /** What an exercise came to: method and result, the truth beside what was believed, and where the money was. */
@@ -37,35 +37,7 @@ export function ReckoningPage({ page, reckoning }: { page: ExercisePage; reckoni
         </>
       }
     >
-      <Box
-        sx={{
-          display: 'flex',
-          gap: 4,
-          flexWrap: 'wrap',
-          alignItems: 'baseline',
-          mb: 1,
-        }}
-        data-testid="scores"
-      >
-        <Score
-          words={say('screen.practice.method')}
-          points={reckoning.score.method}
-          testId="method"
-        />
-        <Score
-          words={say('screen.practice.result')}
-          points={reckoning.score.result}
-          testId="result"
-        />
-        <Typography color="text.secondary">
-          {say('screen.reckoning.took', {
-            minutes: exercise.minutes,
-            person: exercise.person,
-            help: say(`screen.help.${exercise.help}`),
-            asked: exercise.asked,
-          })}
-        </Typography>
-      </Box>
+      <Scores exercise={exercise} score={reckoning.score} />
       <Typography sx={{ fontSize: '1.2rem' }} data-testid="truth">
         <b>{reckoning.truth.says}</b> {reckoning.truth.goesBack ?? ''}{' '}
         {say('screen.reckoning.you-said', {
@@ -107,29 +79,6 @@ export function ReckoningPage({ page, reckoning }: { page: ExercisePage; reckoni
         </Box>
       )}
     </Page>
-  );
-}
-
-function Score({ words, points, testId }: { words: string; points: number; testId: string }) {
-  return (
-    <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
-      <Box
-        data-testid={testId}
-        sx={{ fontFamily: figures, fontWeight: 700, fontSize: '3.4rem', lineHeight: 1 }}
-      >
-        {points}
-      </Box>
-      <Box>{say('screen.reckoning.of-100', { words })}</Box>
-    </Box>
-  );
-}
-
-function Part({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <Box component="section" sx={{ mt: 2 }}>
-      <Typography variant="h2">{title}</Typography>
-      {children}
-    </Box>
   );
 }
 
@@ -183,39 +132,5 @@ function Figures({ reckoning, display }: { reckoning: Reckoning; display: 'mm' |
         </tbody>
       </Box>
     </Box>
-  );
-}
-
-function Points({ title, parts }: { title: string; parts: Reckoning['score']['methodParts'] }) {
-  return (
-    <Part title={title}>
-      {parts.map((part) => (
-        <Box
-          key={part.id}
-          sx={{ display: 'flex', gap: 2, py: 0.75, borderTop: 1, borderColor: 'divider' }}
-        >
-          <Box
-            sx={{
-              fontFamily: figures,
-              fontWeight: 700,
-              minWidth: 76,
-              textAlign: 'right',
-              color: part.points < part.most || part.points < 0 ? 'verdict.out' : 'verdict.holds',
-            }}
-          >
-            {part.most === 0
-              ? Math.round(part.points)
-              : say('screen.reckoning.points', {
-                  points: Math.round(part.points),
-                  most: part.most,
-                })}
-          </Box>
-          <Box>
-            <b>{part.title}</b>
-            <Typography variant="body2">{part.why}</Typography>
-          </Box>
-        </Box>
-      ))}
-    </Part>
   );
 }
