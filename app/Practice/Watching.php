@@ -44,9 +44,9 @@ final class Watching
     /** @return list<array<string, mixed>> what came of exercises, newest first */
     public static function scores(User $user): array
     {
-        return array_values(self::ended($user)->get(['id', 'number', 'person', 'title', 'help', 'ended_at', 'began_at', 'method', 'result', 'asked'])->map(static fn(\stdClass $row): array => [
+        return array_values(self::ended($user)->get(['id', 'number', 'person', 'title', 'help', 'ended_at', 'began_at', 'method', 'result', 'asked', 'reckoning'])->map(static fn(\stdClass $row): array => [
             'id' => $row->id, 'number' => "P-$row->number", 'person' => $row->person, 'title' => $row->title, 'help' => $row->help, 'at' => Moment::read($row->ended_at),
-            'minutes' => (int) round((strtotime($row->ended_at) - strtotime($row->began_at)) / 60), 'method' => $row->method, 'result' => $row->result, 'asked' => $row->asked,
+            'minutes' => (int) round((strtotime($row->ended_at) - strtotime($row->began_at)) / 60), 'method' => $row->method, 'result' => $row->result, 'asked' => $row->asked, 'mistakes' => $row->reckoning === null ? [] : self::kinds($row->reckoning),
         ])->all());
     }
 
@@ -55,14 +55,11 @@ final class Watching
     {
         $people = [];
         foreach (self::ended($user)->whereNotNull('reckoning')->get(['person', 'reckoning']) as $row) {
-            $reckoning = json_decode($row->reckoning, true, 64, JSON_THROW_ON_ERROR);
             $people[$row->person] ??= ['exercises' => 0, 'kinds' => []];
             $people[$row->person]['exercises']++;
-            foreach ([...$reckoning['score']['methodParts'], ...$reckoning['score']['resultParts']] as $part) {
-                if ($part['most'] > 0 && $part['points'] < $part['most'] - 0.05) {
-                    $kinds = $people[$row->person]['kinds'];
-                    $people[$row->person]['kinds'][$part['id']] = ($kinds[$part['id']] ?? 0) + 1;
-                }
+            foreach (self::kinds($row->reckoning) as $id) {
+                $kinds = $people[$row->person]['kinds'];
+                $people[$row->person]['kinds'][$id] = ($kinds[$id] ?? 0) + 1;
             }
         }
         ksort($people);
@@ -71,6 +68,15 @@ final class Watching
             'person' => $person, 'exercises' => $made['exercises'],
             'kinds' => array_map(static fn(string $id, int $times): array => ['id' => $id, 'says' => Message::of("rubric.$id"), 'times' => $times], array_keys($made['kinds']), $made['kinds']),
         ], array_keys($people), $people);
+    }
+
+    /** @return list<string> parts of a score that lost points */
+    private static function kinds(string $reckoning): array
+    {
+        $score = json_decode($reckoning, true, 64, JSON_THROW_ON_ERROR)['score'];
+        $lost = array_filter([...$score['methodParts'], ...$score['resultParts']], static fn(array $part): bool => $part['most'] > 0 && $part['points'] < $part['most'] - 0.05);
+
+        return array_column($lost, 'id');
     }
 
     private static function ended(User $user): Builder

@@ -89,7 +89,7 @@ final class OrderExerciseTest extends FeatureCase
 
     public function testATrainerSeesWhatAnOrderDoesNotSay(): void
     {
-        $this->actingAs($this->person('Oda Merrin', 'lead'));
+        $this->actingAs($this->person('Oda Merrin'));
         $made = $this->postJson('/api/practice/trainer/drawn', ['draw' => ['kind' => 'close', 'seed' => 4, 'difficulty' => 3]])->assertOk()->assertJsonPath('possible', []);
         self::assertNotEmpty($made->json('order'));
         $page = $this->postJson('/api/practice/trainer/cars', ['id' => (string) Str::uuid7(), 'car' => [...(array) json_decode((string) $made->getContent())->car, 'title' => 'Closed too soon']])->assertOk();
@@ -121,7 +121,7 @@ final class OrderExerciseTest extends FeatureCase
     /** @param array<string, mixed> $what */
     private function take(array $what, string $who = 'Ilse Corrant'): string
     {
-        return (string) $this->actingAs($this->person($who, $who === 'Oda Merrin' ? 'lead' : 'technician'))->postJson('/api/practice', ['id' => (string) Str::uuid7(), ...$what])->assertOk()->json('run');
+        return (string) $this->actingAs($this->person($who))->postJson('/api/practice', ['id' => (string) Str::uuid7(), ...$what])->assertOk()->json('run');
     }
 
     /**

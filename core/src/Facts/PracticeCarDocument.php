@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Facts;
 
+use Lumbro\Core\Catalogue\Card\ProcedureCard;
 use Lumbro\Core\Exercise\CarDraw;
 use Lumbro\Core\Exercise\Fault;
 use Lumbro\Core\Exercise\FaultKind;
@@ -37,6 +38,7 @@ final class PracticeCarDocument
             'limits' => ['azimuth' => $context->cardSensor->limitAzimuth, 'elevation' => $context->cardSensor->limitElevation],
             'asks' => array_map(static fn($item): array => ['id' => $item->id, 'question' => $item->question], $context->preparation),
             'calls' => array_values(array_map(static fn($call): array => ['id' => $call->id, 'title' => $call->title(), 'reads' => $call->reads->value], array_filter($plan->takable(), static fn($call): bool => $call->details->of === null))),
+            'schools' => array_map(static fn(string $school): array => ['id' => $school, 'says' => Message::of("school.$school")], $context->card->schools === [] ? ProcedureCard::SCHOOLS : $context->card->schools),
             // Of a car whose trap is in its order; null of one at a target.
             'order' => $car->isOrder() ? OrderFaults::said($car, $context->sheet) : null,
             'plan' => PlanDrawing::of($context, new SetUp($context, $plan, [])),

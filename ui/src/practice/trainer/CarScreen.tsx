@@ -10,6 +10,7 @@ import { Page } from '../../shell/Page';
 import { say } from '../../words/say';
 import { TruthPlan } from '../exercise/TruthPlan';
 import { Maker } from './Maker';
+import { WhatItHas } from './WhatItHas';
 
 /** A car that is being made, or one of the shop's with its truth. */
 export function CarScreen() {
@@ -37,26 +38,22 @@ function Made({ car }: { car: string }) {
           <Button variant="outlined" component={Link} to="/practice/trainer">
             {say('screen.practice.trainer')}
           </Button>
-          <Button variant="outlined" component={Link} to={`/practice/trainer/cars/${car}/sheet`}>
-            {say('screen.trainer.bay-sheet')}
-          </Button>
+          {made.order === null && (
+            <Button variant="outlined" component={Link} to={`/practice/trainer/cars/${car}/sheet`}>
+              {say('screen.trainer.bay-sheet')}
+            </Button>
+          )}
         </>
       }
     >
       <Typography sx={{ mb: 1 }}>{teaches}</Typography>
-      <Box sx={{ position: 'relative', height: 380, mb: 2 }}>
-        <TruthPlan plan={made.plan} places={made.places} />
-      </Box>
-      <Typography variant="h2">{say('screen.reckoning.what-was-wrong')}</Typography>
-      {made.faults.length === 0 ? (
-        <Typography>{say('screen.trainer.nothing-wrong')}</Typography>
-      ) : (
-        <ul>
-          {made.faults.map((fault) => (
-            <li key={`${fault.kind} ${fault.at}`}>{fault.says}</li>
-          ))}
-        </ul>
+      {made.order === null && (
+        <Box sx={{ position: 'relative', height: 380, mb: 2 }}>
+          <TruthPlan plan={made.plan} places={made.places} />
+        </Box>
       )}
+      <Typography variant="h2">{say('screen.reckoning.what-was-wrong')}</Typography>
+      <WhatItHas made={made} />
     </Page>
   );
 }

@@ -18,6 +18,7 @@ import { useKept } from '../../sheet/useKept';
 import { say } from '../../words/say';
 import { DIFFICULTIES, KINDS, MOST_SEED } from '../FreeCar';
 import { MakerPlan } from './MakerPlan';
+import { WhatItHas } from './WhatItHas';
 import { UNITS, withFault, type FaultKind, type Wanted } from './wanted';
 
 interface Draft {
@@ -28,6 +29,7 @@ interface Draft {
   wanted: Wanted[] | null;
   title: string;
   teaches: string;
+  schools: string[];
 }
 
 /** A car is made: drawn by its number, or by choosing on a drawing what is wrong and how much. */
@@ -41,6 +43,7 @@ export function Maker() {
     wanted: [],
     title: '',
     teaches: '',
+    schools: [],
   }));
   const [chosen, setChosen] = useState<FaultKind | null>(null);
   const seedWrong = !Number.isInteger(draft.seed) || draft.seed < 0 || draft.seed > MOST_SEED;
@@ -89,8 +92,8 @@ export function Maker() {
         }}
       >
         <Box sx={{ minWidth: 0, position: { lg: 'sticky' }, top: { lg: 16 } }}>
-          <Box sx={{ position: 'relative', height: 420 }}>
-            {made && (
+          <Box sx={made?.order ? {} : { position: 'relative', height: 420 }}>
+            {made && !made.order && (
               <MakerPlan
                 made={made}
                 wanted={draft.wanted ?? made.faults.map((fault) => ({ kind: fault.kind }))}
@@ -103,13 +106,7 @@ export function Maker() {
           {made && (
             <Box sx={{ mt: 1 }} data-testid="made-faults" aria-live="polite">
               <Typography variant="h3">{say('screen.maker.what-it-has')}</Typography>
-              {made.faults.length === 0 ? (
-                <Typography>{say('screen.trainer.nothing-wrong')}</Typography>
-              ) : (
-                made.faults.map((fault) => (
-                  <Typography key={`${fault.kind} ${fault.at}`}>{fault.says}</Typography>
-                ))
-              )}
+              <WhatItHas made={made} />
             </Box>
           )}
         </Box>
@@ -122,6 +119,13 @@ export function Maker() {
               keep.mutate({
                 ...made.car,
                 title: draft.title.trim(),
+                ...(made.order === null
+                  ? {
+                      schools: draft.schools.filter((id) =>
+                        made.schools.some((one) => one.id === id),
+                      ),
+                    }
+                  : {}),
                 ...(draft.teaches.trim() === '' ? {} : { teaches: draft.teaches.trim() }),
               });
             }
@@ -174,6 +178,7 @@ export function Maker() {
           >
             {say('screen.maker.draw-all')}
           </Button>
+          {made?.order && <Typography>{say('screen.maker.order-note')}</Typography>}
           <Box role="group" aria-label={say('screen.maker.faults')} data-testid="wanted">
             {made?.possible.map((fault) => (
               <FaultLine
@@ -187,6 +192,37 @@ export function Maker() {
               />
             ))}
           </Box>
+          {made && made.order === null && (
+            <TextField
+              select
+              id="make-schools"
+              label={say('screen.maker.schools')}
+              value={draft.schools.filter((id) => made.schools.some((one) => one.id === id))}
+              onChange={(event) =>
+                setDraft({ ...draft, schools: event.target.value as unknown as string[] })
+              }
+              slotProps={{
+                inputLabel: { shrink: true },
+                select: {
+                  multiple: true,
+                  displayEmpty: true,
+                  renderValue: (chosen) =>
+                    (chosen as string[]).length === 0
+                      ? say('screen.maker.schools-any')
+                      : made.schools
+                          .filter((one) => (chosen as string[]).includes(one.id))
+                          .map((one) => one.says)
+                          .join(', '),
+                },
+              }}
+            >
+              {made.schools.map((one) => (
+                <MenuItem key={one.id} value={one.id} sx={{ minHeight: 48 }}>
+                  {one.says}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
           <TextField
             id="make-title"
             label={say('screen.maker.title')}

@@ -13,6 +13,7 @@ import { TryAgain } from '../../shell/Opening';
 import { Page } from '../../shell/Page';
 import { say } from '../../words/say';
 import { Cars } from './Cars';
+import { OverTime } from './OverTime';
 import { Mistakes } from './Mistakes';
 import { Scores } from './Scores';
 import { Watched } from './Watched';
@@ -70,6 +71,7 @@ export function TrainerScreen() {
         <Box sx={{ display: 'grid', gap: 3 }}>
           <Watched trainer={found} />
           <Cars trainer={found} />
+          <OverTime trainer={found} />
           <Box
             sx={{
               display: 'grid',
