@@ -11,8 +11,9 @@ namespace Lumbro\Core\Day;
  */
 final class CarSearch
 {
-    /** Minutes by which the figure may get worse at first and at last, about; at first where people were told something. */
+    /** Minutes by which the figure may get worse at first and at last, about: while promises come first, then; and where people were told something. */
     private const HOT = 250.0;
+    private const WARM = 60.0;
     private const COLD = 3.0;
     private const TOLD = 120.0;
 
@@ -49,7 +50,6 @@ final class CarSearch
         $this->judge->waits = self::FIRST;
         // What was told is left for something much better alone.
         $half = intdiv($tries, 2);
-        $warm = $this->judge->isTold() ? self::TOLD : self::HOT;
         foreach (array_values(array_unique([...$under, ...$turns, ...$cars])) as $car) {
             $packer->put($car, $best->order[$car], $this->judge->isTold());
             $adds[$car] = $this->judge->added($packer->plans[$car], $car);
@@ -67,6 +67,11 @@ final class CarSearch
                 $height = array_sum($adds);
             }
             $part = fmod(2 * $i / max(1, $tries), 1.0);
+            $warm = match (true) {
+                $this->judge->isTold() => self::TOLD,
+                $i < $half => self::HOT,
+                default => self::WARM,
+            };
             $heat = $warm * (self::COLD / $warm) ** $part;
             $limit = $height - $heat * log(max(1e-9, $this->draws->even()));
             $state = $packer->state();
