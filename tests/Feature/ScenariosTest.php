@@ -61,7 +61,7 @@ final class ScenariosTest extends FeatureCase
     public function testNothingOfTheTruthIsToldAndOnlyWhatShipsIsOpened(): void
     {
         $this->actingAs($this->person());
-        $list = $this->getJson('/api/practice')->assertOk()->assertJsonCount(12, 'cars');
+        $list = $this->getJson('/api/practice')->assertOk()->assertJsonCount(13, 'cars');
         self::assertSame(['id', 'car', 'work'], array_keys((array) $list->json('cars.0')));
         $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => '../people'])->assertStatus(422)->assertJsonPath('path', '/scenario');
         $this->postJson('/api/practice', ['id' => (string) Str::uuid7(), 'scenario' => 'none-such'])->assertStatus(422);

@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -144,9 +145,18 @@ final class Browser
         $this->wait(fn(): ?WebDriverElement => $this->first('label', begins: $words), "No box says “{$words}”")->click();
     }
 
+    /** Types into a field as soon as it takes what is typed: one that is just being drawn does not. */
     public function type(string $css, string $text): void
     {
-        $this->find($css)->sendKeys($text);
+        $this->wait(function () use ($css, $text): ?bool {
+            try {
+                $this->find($css)->sendKeys($text);
+            } catch (ElementNotInteractableException) {
+                return null;
+            }
+
+            return true;
+        }, "“{$css}” does not take what is typed");
     }
 
     /** Empties a field as a person does. */

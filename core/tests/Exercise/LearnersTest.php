@@ -17,7 +17,7 @@ final class LearnersTest extends TestCase
         $sums = array_fill_keys(array_column(Learner::cases(), 'value'), 0);
         $faulty = $ahead = 0;
         $behind = [];
-        $cars = Draws::of(500, 21);
+        $cars = Draws::of(500, 14);
         for ($seed = 0; $seed < $cars; $seed++) {
             $played = DrawnCars::play($seed);
             $totals = array_map(static fn(array $score): int => $score[0] + $score[1], $played['scores']);
