@@ -12,6 +12,7 @@ use Lumbro\Core\Exercise\Help;
 use Lumbro\Core\Exercise\Order\OrderRubric;
 use Lumbro\Core\Exercise\PathLesson;
 use Lumbro\Core\Exercise\PracticeCar;
+use Lumbro\Core\Exercise\Rubric;
 use Lumbro\Core\Fields\Document;
 use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
@@ -76,9 +77,8 @@ final class PracticePage
     private static function rubrics(): array
     {
         $parts = static fn(array $most): array => array_map(static fn(string $id, int $points): array => ['title' => Message::of("rubric.$id"), 'most' => $points], array_keys($most), $most);
-        $target = ['method' => ['set-up' => 25, 'contradictions' => 20, 'guarded' => 20, 'readings' => 15, 'own-eyes' => 10, 'for-nothing' => 10], 'result' => ['ending' => 60, 'named' => 25, 'figures' => 15]];
         $rubrics = [];
-        foreach (['target' => $target, ...OrderRubric::MOST] as $id => $most) {
+        foreach (['target' => Rubric::MOST, ...OrderRubric::MOST] as $id => $most) {
             $rubrics[] = ['id' => $id, 'method' => $parts($most['method']), 'result' => $parts($most['result'])];
         }
 

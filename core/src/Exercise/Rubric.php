@@ -17,6 +17,12 @@ use Lumbro\Core\Work\TaskStanding;
 /** How an exercise is scored: the same for everybody, and stated before anybody begins (docs/maths.md, 12). */
 final class Rubric
 {
+    /** What the parts count for, as it is stated beforehand. */
+    public const MOST = [
+        'method' => ['set-up' => 25, 'contradictions' => 20, 'guarded' => 20, 'readings' => 15, 'own-eyes' => 10, 'for-nothing' => 10],
+        'result' => ['ending' => 60, 'named' => 25, 'figures' => 15],
+    ];
+
     /** A figure is true where it lies within so many standard deviations. */
     private const WITHIN = 2.58;
 

@@ -126,6 +126,17 @@ final class OrderExerciseTest extends TestCase
         self::assertSame([], $other->open(), 'A code of another trade keeps nothing open.');
     }
 
+    public function testTheMostThatIsStatedIsTheMostThatIsGiven(): void
+    {
+        foreach (OrderRubric::MOST as $begins => $most) {
+            $car = self::drawn($begins, 5);
+            $score = OrderRubric::score(self::order($car, []), $begins === 'intake', new OrderAnswer(), []);
+            $given = static fn(array $parts): array => array_map(intval(...), array_column($parts, 'most', 'id'));
+            self::assertSame($most, ['method' => $given($score->method), 'result' => $given($score->result)], $begins);
+            self::assertSame([100, 100], [array_sum($most['method']), array_sum($most['result'])]);
+        }
+    }
+
     public function testACarOfTheBenchHasNoOrderOfItsOwn(): void
     {
         $car = Document::write(self::car('intake', ['battery-disconnected'], []));

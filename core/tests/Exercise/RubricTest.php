@@ -72,6 +72,15 @@ final class RubricTest extends TestCase
         self::assertGreaterThanOrEqual(0, $score->method());
     }
 
+    public function testTheMostThatIsStatedIsTheMostThatIsGiven(): void
+    {
+        $car = self::car(self::QUICK, []);
+        $score = Rubric::score(self::player($car)->until(['guard'])->hands, $car->truth, new Answer(Outcome::Open), 4);
+        $most = static fn(array $parts): array => array_map(intval(...), array_column($parts, 'most', 'id'));
+        self::assertSame(Rubric::MOST, ['method' => $most($score->method), 'result' => $most($score->result)]);
+        self::assertSame([100, 100], array_map(array_sum(...), array_values(Rubric::MOST)));
+    }
+
     public function testAWordIsBelievedUntilSomebodyLooks(): void
     {
         $car = self::car(0, [new Wanted(FaultKind::Word, null, 'supply')]);

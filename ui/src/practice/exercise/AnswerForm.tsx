@@ -1,6 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import MenuItem from '@mui/material/MenuItem';
 import Radio from '@mui/material/Radio';
@@ -14,6 +12,8 @@ import type { components } from '../../api/schema.generated';
 import type { ExercisePage } from '../../api/types';
 import { useKept } from '../../sheet/useKept';
 import { say } from '../../words/say';
+import { Commit } from '../Commit';
+import { TickList } from '../TickList';
 
 type Outcome = components['schemas']['Reckoning']['answer']['outcome'];
 type Fault = components['schemas']['Reckoning']['faults'][number]['kind'];
@@ -107,44 +107,18 @@ export function AnswerForm({ page }: { page: ExercisePage }) {
         aria-labelledby="answer-faults"
         sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}
       >
-        {page.faults.map((fault) => (
-          <FormControlLabel
-            key={fault.id}
-            control={
-              <Checkbox
-                checked={kept.faults.includes(fault.id)}
-                onChange={(event) =>
-                  setKept({
-                    ...kept,
-                    faults: event.target.checked
-                      ? [...kept.faults, fault.id]
-                      : kept.faults.filter((known) => known !== fault.id),
-                  })
-                }
-              />
-            }
-            label={fault.says}
-          />
-        ))}
+        <TickList
+          things={page.faults}
+          ticked={kept.faults}
+          onTick={(faults) => setKept({ ...kept, faults })}
+        />
       </Box>
-      {send.isError && (
-        <Typography role="alert" color="error">
-          {send.error.message}
-        </Typography>
-      )}
-      <Button
-        type="submit"
-        variant="contained"
-        size="large"
-        loading={send.isPending}
-        disabled={lacks}
-        sx={{ mt: 2 }}
-      >
-        {say('screen.exercise.commit')}
-      </Button>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-        {say('screen.exercise.commit-note')}
-      </Typography>
+      <Commit
+        words={say('screen.exercise.commit')}
+        failure={send.error?.message}
+        busy={send.isPending}
+        lacks={lacks}
+      />
     </Box>
   );
 }

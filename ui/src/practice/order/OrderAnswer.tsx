@@ -1,6 +1,4 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
@@ -10,6 +8,8 @@ import { answer, client } from '../../api/client';
 import type { ExercisePage, OrderBench } from '../../api/types';
 import { useKept } from '../../sheet/useKept';
 import { say } from '../../words/say';
+import { Commit } from '../Commit';
+import { TickList } from '../TickList';
 
 interface Given {
   /** Sensor → whether it is said to be owed a calibration. */
@@ -117,48 +117,21 @@ export function OrderAnswer({ page, bench }: { page: ExercisePage; bench: OrderB
               <Typography variant="h3" id="keeps-open">
                 {say('screen.order-exercise.open')}
               </Typography>
-              {bench.things.map((thing) => (
-                <FormControlLabel
-                  key={thing.id}
-                  sx={{ display: 'flex' }}
-                  control={
-                    <Checkbox
-                      checked={given.open.includes(thing.id)}
-                      onChange={(event) =>
-                        setGiven({
-                          ...given,
-                          open: event.target.checked
-                            ? [...given.open, thing.id]
-                            : given.open.filter((known) => known !== thing.id),
-                        })
-                      }
-                    />
-                  }
-                  label={thing.says}
-                />
-              ))}
+              <TickList
+                things={bench.things}
+                ticked={given.open}
+                onTick={(open) => setGiven({ ...given, open })}
+              />
             </Box>
           )}
         </>
       )}
-      {send.isError && (
-        <Typography role="alert" color="error">
-          {send.error.message}
-        </Typography>
-      )}
-      <Button
-        type="submit"
-        variant="contained"
-        size="large"
-        loading={send.isPending}
-        disabled={lacks}
-        sx={{ mt: 2 }}
-      >
-        {say(isIntake ? 'screen.order-exercise.commit-intake' : 'screen.exercise.commit')}
-      </Button>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-        {say('screen.exercise.commit-note')}
-      </Typography>
+      <Commit
+        words={say(isIntake ? 'screen.order-exercise.commit-intake' : 'screen.exercise.commit')}
+        failure={send.error?.message}
+        busy={send.isPending}
+        lacks={lacks}
+      />
     </Box>
   );
 }
