@@ -13,6 +13,7 @@ use Lumbro\Core\Exercise\Order\OrderCar;
 use Lumbro\Core\Exercise\Order\OrderDraw;
 use Lumbro\Core\Exercise\Order\OrderRubric;
 use Lumbro\Core\Exercise\Order\Place;
+use Lumbro\Core\Exercise\Part;
 use Lumbro\Core\Exercise\PracticeCar;
 use Lumbro\Core\Exercise\Score;
 use Lumbro\Core\Facts\OrderBenchDocument;
@@ -131,8 +132,7 @@ final class OrderExerciseTest extends TestCase
         foreach (OrderRubric::MOST as $begins => $most) {
             $car = self::drawn($begins, 5);
             $score = OrderRubric::score(self::order($car, []), $begins === 'intake', new OrderAnswer(), []);
-            $given = static fn(array $parts): array => array_map(intval(...), array_column($parts, 'most', 'id'));
-            self::assertSame($most, ['method' => $given($score->method), 'result' => $given($score->result)], $begins);
+            self::assertSame($most, ['method' => self::most($score->method), 'result' => self::most($score->result)], $begins);
             self::assertSame([100, 100], [array_sum($most['method']), array_sum($most['result'])]);
         }
     }
@@ -215,5 +215,20 @@ final class OrderExerciseTest extends TestCase
         $drawn = Document::write(OrderDraw::of(new Model('quillon-sable', 'quillon-sable-front', 'front', 'Bay 1', DemoOrder::card('quillon-sable-front')), $begins, 7, 1));
 
         return Document::read(PracticeCar::class, Node::parse((string) json_encode([...$drawn, 'operations' => $operations, 'order' => (object) $order])));
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return array<string, int> part → the most it gives
+     */
+    private static function most(array $parts): array
+    {
+        $most = [];
+        foreach ($parts as $part) {
+            $most[$part->id] = (int) $part->most;
+        }
+
+        return $most;
     }
 }

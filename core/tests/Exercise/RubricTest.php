@@ -76,8 +76,7 @@ final class RubricTest extends TestCase
     {
         $car = self::car(self::QUICK, []);
         $score = Rubric::score(self::player($car)->until(['guard'])->hands, $car->truth, new Answer(Outcome::Open), 4);
-        $most = static fn(array $parts): array => array_map(intval(...), array_column($parts, 'most', 'id'));
-        self::assertSame(Rubric::MOST, ['method' => $most($score->method), 'result' => $most($score->result)]);
+        self::assertSame(Rubric::MOST, ['method' => self::most($score->method), 'result' => self::most($score->result)]);
         self::assertSame([100, 100], array_map(array_sum(...), array_values(Rubric::MOST)));
     }
 
@@ -175,5 +174,20 @@ final class RubricTest extends TestCase
             }
         }
         self::fail("No part $id.");
+    }
+
+    /**
+     * @param list<Part> $parts
+     *
+     * @return array<string, int> part → the most it gives
+     */
+    private static function most(array $parts): array
+    {
+        $most = [];
+        foreach ($parts as $part) {
+            $most[$part->id] = (int) $part->most;
+        }
+
+        return $most;
     }
 }
