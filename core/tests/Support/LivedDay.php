@@ -57,8 +57,12 @@ final class LivedDay
             }
             foreach ($left as $i => $stage) {
                 $slot = $plan->slots[$stage];
-                if (array_filter($needs[$stage], static fn(string $thing): bool => $queues[$thing][0] !== $stage) !== []
-                    || ! self::may($stages[$stage], $slot, $minute, $ready, $hours)) {
+                foreach ($needs[$stage] as $thing) {
+                    if ($queues[$thing][0] !== $stage) {
+                        continue 2;
+                    }
+                }
+                if (! self::may($stages[$stage], $slot, $minute, $ready, $hours)) {
                     continue;
                 }
                 $normal = sqrt(-2 * log($even())) * cos(2 * M_PI * $even());
