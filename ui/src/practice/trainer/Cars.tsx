@@ -1,7 +1,5 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -10,6 +8,7 @@ import { answer, client } from '../../api/client';
 import type { Trainer } from '../../api/types';
 import { say } from '../../words/say';
 import { HelpPick } from '../HelpPick';
+import { TickList } from '../TickList';
 import type { Help } from '../useBegin';
 
 /** The shop's own cars: what is wrong with each, and to whom it is set. */
@@ -129,25 +128,16 @@ function SetForm({
         }
       }}
     >
-      <Box role="group" aria-label={say('screen.trainer.to-whom')}>
-        {trainer.people.map((person) => (
-          <FormControlLabel
-            key={person.id}
-            label={person.name}
-            control={
-              <Checkbox
-                checked={people.includes(person.id)}
-                onChange={(event) =>
-                  setPeople(
-                    event.target.checked
-                      ? [...people, person.id]
-                      : people.filter((known) => known !== person.id),
-                  )
-                }
-              />
-            }
-          />
-        ))}
+      <Box
+        role="group"
+        aria-label={say('screen.trainer.to-whom')}
+        sx={{ display: 'flex', flexWrap: 'wrap' }}
+      >
+        <TickList
+          things={trainer.people.map((person) => ({ id: person.id, says: person.name }))}
+          ticked={people}
+          onTick={setPeople}
+        />
       </Box>
       <HelpPick id={`set-help-${car.id}`} helps={trainer.helps} help={help} onPick={setHelp} />
       <Button
