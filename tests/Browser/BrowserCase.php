@@ -146,13 +146,7 @@ abstract class BrowserCase extends TestCase
     /** Waits until a condition in the page's own words holds. */
     protected function until(string $condition): void
     {
-        for ($deadline = microtime(true) + Browser::PATIENCE; microtime(true) < $deadline;) {
-            if ($this->browser->driver->executeScript("return $condition") === true) {
-                return;
-            }
-            usleep(50_000);
-        }
-        self::fail("It never came to: $condition");
+        $this->browser->until($condition);
     }
 
     /** @return list<string> what is to be pressed and is smaller than 48 px, though not a link within a text */

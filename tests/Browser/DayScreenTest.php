@@ -62,7 +62,7 @@ final class DayScreenTest extends BrowserCase
         $browser->visit('/day/cars/' . $api->order('2474'));
         $browser->waitForText('[data-testid=car-day]', 'Promised for 16:45');
         $browser->press('Send it out?');
-        $browser->waitForText('[data-testid=in-or-out]', 'Hollow Reach Calibration', 30);
+        $browser->waitForText('[data-testid=in-or-out]', 'Hollow Reach Calibration');
         self::assertMatchesRegularExpression('/\d+ EUR/', $browser->text('[data-testid=in-or-out]'));
         $browser->driver->executeScript('[...document.querySelectorAll("[data-testid=car-day] ol button")].find((b) => b.textContent.includes("drive")).click()');
         $browser->find('#pin-person')->click();
@@ -117,7 +117,7 @@ final class DayScreenTest extends BrowserCase
         $this->signIn('oda@copperlane.example', 'chalk-and-brass');
         $browser->visit('/');
         $browser->waitForText('main', '30 open');
-        $turns = $browser->find('[data-testid=turns]', 40)->getText();
+        $turns = $browser->find('[data-testid=turns]')->getText();
         foreach (['Bram Tolley', 'Ilse Corrant', 'Tolly Brask'] as $person) {
             self::assertStringContainsString($person, $turns);
         }

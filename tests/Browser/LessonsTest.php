@@ -92,7 +92,7 @@ final class LessonsTest extends RunCase
         $this->browser->visit('/practice');
         $this->browser->find('[data-testid=practice-cars] button');
         $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=practice-cars] button")].at(-1).click()');
-        $this->browser->find('[data-testid=order-answer]', 30);
+        $this->browser->find('[data-testid=order-answer]');
         // By what is written it can be closed.
         self::assertStringNotContainsString('Front radar: neither', $this->browser->text('[data-testid=order-advice]'));
         foreach (['around', 'papers', 'scan'] as $place) {
@@ -110,7 +110,7 @@ final class LessonsTest extends RunCase
             $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=order-answer] label")].find((one) => one.textContent.startsWith(arguments[0])).click()', [$thing]);
         }
         $this->browser->press('This is my answer');
-        $this->browser->find('[data-testid=scores]', 30);
+        $this->browser->find('[data-testid=scores]');
         self::assertSame([100, 100], $this->scores());
     }
 
@@ -121,14 +121,14 @@ final class LessonsTest extends RunCase
             $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=order-answer] [role=radiogroup]")].find((one) => document.getElementById(one.getAttribute("aria-labelledby")).textContent === arguments[0]).querySelector(`input[value=${arguments[1]}]`).click()', [$sensor, in_array($sensor, $sensors, true)]);
         }
         $this->browser->press('Covers on, and answer');
-        $this->browser->find('[data-testid=scores]', 30);
+        $this->browser->find('[data-testid=scores]');
     }
 
     private function begin(string $lesson): void
     {
         $this->browser->visit('/practice');
         $this->browser->find("[data-testid=lesson-$lesson] button")->click();
-        $this->browser->find('[data-testid=answer], [data-testid=bench-questions], [data-testid=order-answer]', 30);
+        $this->browser->find('[data-testid=answer], [data-testid=bench-questions], [data-testid=order-answer]');
     }
 
     /**
@@ -152,7 +152,7 @@ final class LessonsTest extends RunCase
             $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=answer] label")].find((one) => one.textContent.startsWith(arguments[0])).click()', [self::FAULTS[$fault]]);
         }
         $this->browser->press('This is my answer');
-        $this->browser->find('[data-testid=scores]', 30);
+        $this->browser->find('[data-testid=scores]');
     }
 
     /** @return array{int, int} method and result */

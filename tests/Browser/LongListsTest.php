@@ -58,7 +58,6 @@ final class LongListsTest extends BrowserCase
     /** Scrolls until so many rows have come, with only those in sight in the page. */
     private function scrollThrough(string $list, int $rows): void
     {
-        $this->browser->driver->manage()->timeouts()->setScriptTimeout(90);
         $found = $this->browser->driver->executeAsyncScript(<<<'JS'
             const [label, wanted, done] = arguments;
             const frame = document.querySelector(`[aria-label="${label}"]`);

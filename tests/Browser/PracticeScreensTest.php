@@ -18,7 +18,7 @@ final class PracticeScreensTest extends BrowserCase
         $this->assertAccessible('practice');
         self::assertSame([], $this->smallTargets());
         $browser->find('[data-testid=lesson-behind-the-zero] button')->click();
-        $browser->find('[data-testid=bench-questions]', 30);
+        $browser->find('[data-testid=bench-questions]');
         $this->assertAccessible('the bench');
         self::assertSame([], $this->smallTargets());
         $this->part('Measure');
@@ -50,7 +50,7 @@ final class PracticeScreensTest extends BrowserCase
         $this->signIn();
         $browser->visit('/practice');
         $browser->find('[data-testid=lesson-the-weak-echo] button')->click();
-        $browser->find('[data-testid=advice]', 30);
+        $browser->find('[data-testid=advice]');
         $browser->press('Ask what to do now');
         $browser->waitForText('[data-testid=advice]', 'The next step');
         $browser->visit($this->exercise() . '/answer');
@@ -62,7 +62,7 @@ final class PracticeScreensTest extends BrowserCase
         $browser->find('[data-testid=answer]');
         self::assertTrue($browser->driver->executeScript('return document.querySelector("[data-testid=answer] input[value=holds]").checked'));
         $browser->press('This is my answer');
-        $browser->find('[data-testid=scores]', 30);
+        $browser->find('[data-testid=scores]');
         $browser->waitForText('[data-testid=faults]', 'You did not name it.');
         foreach (['light', 'dark'] as $scheme) {
             $browser->media('screen', $scheme);
@@ -75,7 +75,7 @@ final class PracticeScreensTest extends BrowserCase
         }
         $browser->size(1280, 800);
         $browser->press('The best plan');
-        $browser->waitForText('[data-testid=replay]', 'Step 1 of', 60);
+        $browser->waitForText('[data-testid=replay]', 'Step 1 of');
         $browser->keys('n');
         $browser->waitForText('[data-testid=replay]', 'Step 2 of');
         $browser->keys('b');
@@ -117,7 +117,7 @@ final class PracticeScreensTest extends BrowserCase
         $browser->waitForText('[data-testid=set-to-you]', 'By Oda Merrin');
         self::assertStringNotContainsString('Twelve aside', $browser->text('main'));
         $browser->driver->executeScript('document.querySelector("[data-testid=set-to-you] button").click()');
-        $browser->find('[data-testid=answer]', 30);
+        $browser->find('[data-testid=answer]');
         $browser->press('Sign out');
         $browser->find('#email');
         $this->signIn('oda@copperlane.example', 'chalk-and-brass');

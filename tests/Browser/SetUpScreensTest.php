@@ -77,7 +77,6 @@ final class SetUpScreensTest extends SetUpCase
         }
         $browser->visit("/tasks/$task");
         $browser->waitForText('[data-testid=floor-plan]', '6,027 mm');
-        $browser->driver->manage()->timeouts()->setScriptTimeout(60);
         [$elements, $drawn, $idle, $middle] = $browser->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             const plan = document.querySelector('[data-testid=floor-plan]');

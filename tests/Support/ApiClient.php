@@ -128,7 +128,7 @@ final class ApiClient
             CURLOPT_URL => $this->address . $path,
             CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_TIMEOUT => 30,
+            CURLOPT_TIMEOUT => (int) Browser::PATIENCE,
             CURLOPT_POSTFIELDS => $body ?? '',
             CURLOPT_HTTPHEADER => [
                 'Content-Type: application/json',

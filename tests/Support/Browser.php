@@ -7,6 +7,8 @@ namespace Tests\Support;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -21,14 +23,38 @@ use Facebook\WebDriver\WebDriverKeys;
 final class Browser
 {
     /** Seconds that anything may take before a test gives it up: a machine that does three things at once is slow, not wrong. */
-    public const PATIENCE = 45.0;
+    public const PATIENCE = 180.0;
 
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
+        '--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-quic', '--no-first-run',
         '--no-default-browser-check', '--disable-background-networking', '--disable-component-update', '--disable-sync',
         '--disable-default-apps', '--disable-extensions', '--force-device-scale-factor=1', '--hide-scrollbars', '--lang=en-US',
         '--proxy-server=direct://', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--window-size=1280,800',
     ];
+
+    /** What a test waits for is waited for in the page, for so many seconds at a time: to be asked again and again would cost more than what is tested. */
+    private const SLICE = 2.0;
+
+    /** What of the page is looked at, and as a person reads it. */
+    private const SEEN = <<<'JS'
+        const said = (one) => (one.innerText ?? one.textContent).replace(/[ \t\u00a0]+/g, ' ').replace(/ *\n[ \n]*/g, '\n').trim();
+        const seen = (css, begins, contains) => [...document.querySelectorAll(css)].find((one) =>
+            one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && one.getClientRects().length > 0
+            && (begins === '' || (!one.disabled && said(one).startsWith(begins)))
+            && (contains === '' || said(one).includes(contains))) ?? null;
+        JS;
+
+    /** Looks until there is something to be seen, or time is up. */
+    private const UNTIL = <<<'JS'
+        const until = (look, seconds, done) => {
+            const end = performance.now() + 1000 * seconds;
+            const again = () => {
+                const found = look();
+                if (found || performance.now() > end) done(found); else setTimeout(again, 25);
+            };
+            again();
+        };
+        JS;
 
     /** @param resource $process */
     private function __construct(
@@ -53,14 +79,14 @@ final class Browser
             usleep(50_000);
         }
         $profile = sys_get_temp_dir() . '/lumbro-browser-' . bin2hex(random_bytes(6));
-        $options = (new ChromeOptions())->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
+        $options = (new ChromeOptions())->setBinary(__DIR__ . '/headless')->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', ...($told ? ['performance' => 'ALL'] : [])]);
-        $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 30_000, 120_000);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 1000 * (int) self::PATIENCE, 3000 * (int) self::PATIENCE);
         $browser = new self($driver, $address, $process, $profile);
         $browser->size(1280, 800);
-        $driver->manage()->timeouts()->setScriptTimeout(60);
+        $driver->manage()->timeouts()->setScriptTimeout((int) self::PATIENCE);
 
         return $browser;
     }
@@ -102,25 +128,50 @@ final class Browser
     /** The first visible element of a selector, waited for. */
     public function find(string $css, float $seconds = self::PATIENCE): WebDriverElement
     {
-        return $this->wait(fn(): ?WebDriverElement => $this->first($css), "Nothing visible fits “{$css}”", $seconds);
+        return $this->first($css, "Nothing visible fits “{$css}”", $seconds);
     }
 
-    /** Asked in one go, in the page: an element at a time would cost more than what is tested. */
-    private function first(string $css, string $begins = '', string $contains = ''): ?WebDriverElement
+    /** The first visible element of a selector that says something, waited for. */
+    private function first(string $css, string $otherwise, float $seconds = self::PATIENCE, string $begins = '', string $contains = ''): WebDriverElement
     {
-        $found = $this->driver->executeScript(<<<'JS'
-            const [css, begins, contains] = arguments;
-            const said = (one) => (one.innerText ?? one.textContent).replaceAll('\u00a0', ' ').replace(/ +/g, ' ').trim();
-            return [...document.querySelectorAll(css)].find((one) =>
-                one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && one.getClientRects().length > 0
-                && (begins === '' || (!one.disabled && said(one).startsWith(begins)))
-                && (contains === '' || said(one).includes(contains))) ?? null;
-            JS, [$css, $begins, $contains]);
+        return $this->wait(function (float $slice) use ($css, $begins, $contains): ?WebDriverElement {
+            $found = $this->inPage('until(() => seen(given[0], given[1], given[2]), given[3], done)', [$css, $begins, $contains, $slice]);
+            // The driver hands elements on by their names alone.
+            $name = is_array($found) ? array_values($found)[0] ?? null : null;
 
-        // The driver hands elements on by their names alone.
-        $name = is_array($found) ? array_values($found)[0] ?? null : null;
+            return is_string($name) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $name, true) : null;
+        }, $otherwise, $seconds);
+    }
 
-        return is_string($name) ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), $name, true) : null;
+    /** Waits until a condition in the page's own words holds. */
+    public function until(string $condition): void
+    {
+        $this->wait(
+            fn(float $slice): ?bool => $this->inPage("until(() => ($condition) === true, given[0], done)", [$slice]) === true ? true : null,
+            "It never came to: $condition",
+        );
+    }
+
+    /**
+     * Lets the page answer when it can.
+     *
+     * @param list<mixed> $given
+     *
+     * @return mixed null where the page went away meanwhile, or did not come to it
+     */
+    private function inPage(string $script, array $given): mixed
+    {
+        try {
+            return $this->driver->executeAsyncScript(self::SEEN . self::UNTIL . "const given = [...arguments], done = given.pop();\n$script;", $given);
+        } catch (ScriptTimeoutException) {
+            // The page was too busy to look up; whoever waits asks again while there is time.
+            return null;
+        } catch (JavascriptErrorException $gone) {
+            if (str_contains($gone->getMessage(), 'document unloaded') || str_contains($gone->getMessage(), 'navigation')) {
+                return null;
+            }
+            throw $gone;
+        }
     }
 
     public function has(string $css): bool
@@ -131,7 +182,7 @@ final class Browser
     /** A button or link by the beginning of what it says. */
     public function button(string $words): WebDriverElement
     {
-        return $this->wait(fn(): ?WebDriverElement => $this->first('button, a', begins: $words), "No button says “{$words}”");
+        return $this->first('button, a', "No button says “{$words}”", begins: $words);
     }
 
     public function press(string $words): void
@@ -142,7 +193,7 @@ final class Browser
     /** Ticks or clears a box by the beginning of its label. */
     public function tick(string $words): void
     {
-        $this->wait(fn(): ?WebDriverElement => $this->first('label', begins: $words), "No box says “{$words}”")->click();
+        $this->first('label', "No box says “{$words}”", begins: $words)->click();
     }
 
     /** Types into a field as soon as it takes what is typed: one that is just being drawn does not. */
@@ -171,14 +222,24 @@ final class Browser
         $this->driver->getKeyboard()->sendKeys($keys);
     }
 
+    /** What the first visible element of a selector says. */
     public function text(string $css): string
     {
-        return $this->find($css)->getText();
+        return $this->said($css, '', "Nothing visible fits “{$css}”", self::PATIENCE);
     }
 
     public function waitForText(string $css, string $text, float $seconds = self::PATIENCE): string
     {
-        return $this->wait(fn(): ?string => $this->first($css, contains: $text)?->getText(), "“{$css}” does not come to say “{$text}”", $seconds);
+        return $this->said($css, $text, "“{$css}” does not come to say “{$text}”", $seconds);
+    }
+
+    private function said(string $css, string $contains, string $otherwise, float $seconds): string
+    {
+        return $this->wait(function (float $slice) use ($css, $contains): ?string {
+            $said = $this->inPage('until(() => seen(given[0], "", given[1]), given[2], (one) => done(one && said(one)))', [$css, $contains, $slice]);
+
+            return is_string($said) ? $said : null;
+        }, $otherwise, $seconds);
     }
 
     public function shot(string $file): void
@@ -231,7 +292,7 @@ final class Browser
     /**
      * @template T
      *
-     * @param \Closure(): (T|null) $look
+     * @param \Closure(float): (T|null) $look which may take so many seconds
      *
      * @return T
      */
@@ -240,14 +301,14 @@ final class Browser
         $deadline = microtime(true) + $seconds;
         do {
             try {
-                $found = $look();
+                $found = $look(min(self::SLICE, max(0.0, $deadline - microtime(true))));
                 if ($found !== null) {
                     return $found;
                 }
             } catch (StaleElementReferenceException) {
                 // The page was redrawn while it was looked at.
             }
-            usleep(40_000);
+            usleep(20_000);
         } while (microtime(true) < $deadline);
 
         throw new TimeoutException($otherwise . ' at ' . $this->driver->getCurrentURL() . ":\n" . mb_substr(
