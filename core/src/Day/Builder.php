@@ -282,7 +282,9 @@ final class Builder
                 $at = max($at, $this->since[$best]);
             }
         }
-        [$from, $who, $used] = $this->fit($stage, $at, $this->by[$car]);
+        $settled = $this->choices->who[$stage] ?? -1;
+        $people = $settled >= 0 ? [$settled] : $c->people[$stage];
+        [$from, $who, $used] = Soonest::stage($c, $stage, $people, $at, $this->by[$car], $this->hours, $this->free);
         $minutes = $c->minutes[$stage];
         $to = $from + $minutes;
         if ($from >= self::NEVER) {
@@ -387,50 +389,5 @@ final class Builder
         }
 
         return $best;
-    }
-
-    /** @return array{int, int, list<int>} when a stage can begin, by whom and with which units; of two who can, whoever had the car last */
-    private function fit(int $stage, int $at, int $last): array
-    {
-        $settled = $this->choices->who[$stage] ?? -1;
-        $people = $settled >= 0 ? [$settled] : $this->c->people[$stage] ?? [-1];
-        $best = [self::NEVER, -1, []];
-        foreach ($people as $who) {
-            [$from, $used] = $this->gap($stage, $at, $who);
-            if ($from < $best[0] || ($from === $best[0] && $who === $last && $from < self::NEVER)) {
-                $best = [$from, $who, $used];
-            }
-        }
-
-        return $best;
-    }
-
-    /** @return array{int, list<int>} when a stage can begin with this person, and with which units */
-    private function gap(int $stage, int $at, int $who): array
-    {
-        $minutes = $this->c->minutes[$stage];
-        $used = [];
-        do {
-            $before = $at;
-            if ($who >= 0) {
-                $at = Gaps::next($this->hours[$who], $at, $minutes);
-            }
-            foreach ($this->c->uses[$stage] as $kind => $units) {
-                $first = self::NEVER;
-                foreach ($units as $unit) {
-                    $free = Gaps::next($this->free[$unit], $at, $minutes);
-                    if ($free < $first) {
-                        $first = $free;
-                        $used[$kind] = $unit;
-                    }
-                }
-                $at = $first;
-            }
-            if ($this->c->windows[$stage] !== []) {
-                $at = Compiled::window($this->c->windows[$stage], $at, $minutes);
-            }
-        } while ($at !== $before && $at < self::NEVER);
-
-        return [$at, $at < self::NEVER ? array_values($used) : []];
     }
 }

@@ -392,71 +392,8 @@ final class Packer
         if ($told >= 0 && $people !== null && in_array($told, $people, true)) {
             $people = [$told];
         }
-        if ($people === null || $c->uses[$stage] !== [] || $c->windows[$stage] !== []) {
-            $best = [self::NEVER, -1, []];
-            foreach ($people ?? [-1] as $who) {
-                [$from, $units] = $this->gap($stage, $at, $who);
-                if ($from < $best[0] || ($from === $best[0] && $who === $last)) {
-                    $best = [$from, $who, $units];
-                }
-            }
 
-            return $best;
-        }
-        // A person's time alone, which is what most stages ask for.
-        $minutes = $c->minutes[$stage];
-        $first = self::NEVER;
-        $by = -1;
-        foreach ($people as $who) {
-            $free = $this->free[$who];
-            for ($i = 0, $n = count($free); $i < $n; $i += 2) {
-                $from = $free[$i];
-                if ($from >= $first && $who !== $last) {
-                    break;
-                }
-                if ($from < $at) {
-                    $from = $at;
-                }
-                if ($from + $minutes <= $free[$i + 1]) {
-                    if ($from < $first || ($from === $first && $who === $last)) {
-                        $first = $from;
-                        $by = $who;
-                    }
-                    break;
-                }
-            }
-        }
-
-        return [$first, $by, []];
-    }
-
-    /** @return array{int, list<int>} when a stage can begin with this person, and with which units */
-    private function gap(int $stage, int $at, int $who): array
-    {
-        $minutes = $this->c->minutes[$stage];
-        $used = [];
-        do {
-            $before = $at;
-            if ($who >= 0) {
-                $at = Gaps::next($this->free[$who], $at, $minutes);
-            }
-            foreach ($this->c->uses[$stage] as $kind => $units) {
-                $first = self::NEVER;
-                foreach ($units as $unit) {
-                    $free = Gaps::next($this->free[$this->people + $unit], $at, $minutes);
-                    if ($free < $first) {
-                        $first = $free;
-                        $used[$kind] = $unit;
-                    }
-                }
-                $at = $first;
-            }
-            if ($this->c->windows[$stage] !== []) {
-                $at = Compiled::window($this->c->windows[$stage], $at, $minutes);
-            }
-        } while ($at !== $before && $at < self::NEVER);
-
-        return [$at, $at < self::NEVER ? array_values($used) : []];
+        return Soonest::stage($c, $stage, $people, $at, $last, $this->free, $this->free, $this->people);
     }
 
     /** @param list<int> $of holdables: from when all of them are free for some minutes */
