@@ -6,132 +6,207 @@ namespace Lumbro\Core\Day;
 
 /**
  * Betters a plan by whole cars: a few at a time are taken out and fitted in anew, one after the other (maths, section 11).
+ * First for promises, in rounds, until no more of them are missed than must be; then for waiting.
  *
  * @internal
+ *
+ * @phpstan-type Plan array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}
  */
 final class CarSearch
 {
-    /** Minutes by which the figure may get worse at first and at last, about: while promises come first, then; and where people were told something. */
+    /** Minutes by which the figure may get worse at first and at last, about: for promises, for waiting; and where people were told something. */
     private const HOT = 250.0;
     private const WARM = 60.0;
     private const COLD = 3.0;
     private const TOLD = 120.0;
 
-    /** What a minute of waiting is worth in the first half, in which promises come first. */
+    /** What a minute of waiting is worth while promises come first. */
     private const FIRST = 0.05;
+
+    /** Rounds for promises, at most; the part of all changes that each has, and that waiting has after them. */
+    private const ROUNDS = 18;
+    private const ROUND = 0.1875;
+    private const WAITING = 0.5;
 
     /** Cars that are taken out at once, at most. */
     private const OUT = 6;
 
-    /** The car that is taken out first is the worst of so many, at most. */
+    /** The car that is taken out first is the worst of so many, at most; while promises come first, of a hundred times so often one that misses its own. */
     private const AMONG = 6;
+    private const LATE = 40;
 
     /** One time in so many cars go in again by each of two rules, else in any order. */
     private const RULES = 4;
 
-    /** By the figure of a judge. */
+    private readonly Packer $packer;
+
+    /** @var list<int> cars that have something already: they go first, or others take what they hold */
+    private readonly array $under;
+
+    /** @var array<int, float> car → what it adds to the figure by which the search goes */
+    private array $adds = [];
+
+    private float $height = 0.0;
+
+    /** @var array{int, int, int} what the best plan comes to */
+    private array $least = [PHP_INT_MAX, 0, 0];
+
+    /** @var array<int, Plan> the best plan */
+    private array $kept = [];
+
+    /**
+     * By the figure of a judge.
+     *
+     * @param int $bound promises that are missed whatever the plan
+     */
     public function __construct(
         private readonly Compiled $c,
         private readonly Judge $judge,
         private readonly Lists $lists,
         private readonly Draws $draws,
-    ) {}
+        private readonly int $bound,
+    ) {
+        $this->packer = new Packer($c, new UnderWay($c), $judge);
+        $this->under = array_values(array_filter(array_keys($c->orders), $this->packer->isUnderWay(...)));
+    }
 
-    /** A few cars at a time are taken out of the plan and fitted in anew, one after the other. */
+    /**
+     * The best plan that is found from these choices.
+     *
+     * @param int $tries changes, in about
+     */
     public function better(Choices $best, int $tries): Choices
     {
-        $c = $this->c;
-        $packer = new Packer($c, new UnderWay($c), $this->judge);
-        $cars = array_keys($c->orders);
-        $under = array_values(array_filter($cars, $packer->isUnderWay(...)));
-        // As the best list has them: in the order of their last turns.
-        $turns = array_reverse(array_values(array_unique(array_reverse($best->turns))));
-        $adds = [];
+        $isTold = $this->judge->isTold();
         $this->judge->waits = self::FIRST;
-        // What was told is left for something much better alone.
-        $half = intdiv($tries, 2);
-        foreach (array_values(array_unique([...$under, ...$turns, ...$cars])) as $car) {
-            $packer->put($car, $best->order[$car], $this->judge->isTold());
-            $adds[$car] = $this->judge->added($packer->plans[$car], $car);
+        $this->least = [PHP_INT_MAX, 0, 0];
+        $this->pack($best, $isTold);
+        if ($isTold) {
+            // What was told is left for something much better alone.
+            $this->change(intdiv($tries, 2), self::TOLD, 2);
+        } elseif ($tries > 0) {
+            $this->keepPromises((int) (self::ROUND * $tries));
         }
-        $height = array_sum($adds);
-        $least = $this->judge->counted($packer->plans);
-        $kept = $packer->plans;
-        for ($i = 0; $i < $tries; $i++) {
-            if ($i === $half) {
-                $this->judge->waits = 1.0;
-                $packer->fill($kept);
-                foreach ($kept as $car => $plan) {
-                    $adds[$car] = $this->judge->added($plan, $car);
-                }
-                $height = array_sum($adds);
+        $this->judge->waits = 1.0;
+        $this->goBack();
+        $isTold ? $this->change($tries - intdiv($tries, 2), self::TOLD, 3) : $this->change((int) (self::WAITING * $tries), self::WARM, 0);
+
+        return $this->settled($this->kept);
+    }
+
+    /** Rounds from the best plan and from other lists by turns: what one comes to an end with is often another's beginning. */
+    private function keepPromises(int $tries): void
+    {
+        $lists = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            if ($round % 2 === 1) {
+                $lists = $lists ?: $this->lists->all();
+                $this->pack($lists[($round + 1) % count($lists)], false);
+            } elseif ($round > 0) {
+                $this->goBack();
             }
-            $part = fmod(2 * $i / max(1, $tries), 1.0);
-            $warm = match (true) {
-                $this->judge->isTold() => self::TOLD,
-                $i < $half => self::HOT,
-                default => self::WARM,
-            };
-            $heat = $warm * (self::COLD / $warm) ** $part;
-            $limit = $height - $heat * log(max(1e-9, $this->draws->even()));
-            $state = $packer->state();
-            $out = $this->taken($packer, $adds, $under);
-            $sum = $height;
+            $this->change($tries, self::HOT, 0);
+            if ($this->least[0] <= $this->bound) {
+                return;
+            }
+        }
+    }
+
+    /** Fits all cars in, one after another, in the order of their last turns. */
+    private function pack(Choices $choices, bool $asTold): void
+    {
+        $this->packer->fill([]);
+        $turns = array_reverse(array_values(array_unique(array_reverse($choices->turns))));
+        foreach (array_values(array_unique([...$this->under, ...$turns, ...array_keys($this->c->orders)])) as $car) {
+            $this->packer->put($car, $choices->order[$car], $asTold);
+        }
+        $this->weigh();
+        $this->keep();
+    }
+
+    /** To the best plan. */
+    private function goBack(): void
+    {
+        $this->packer->fill($this->kept);
+        $this->weigh();
+    }
+
+    private function weigh(): void
+    {
+        $this->adds = [];
+        foreach ($this->packer->plans as $car => $plan) {
+            $this->adds[$car] = $this->judge->added($plan, $car);
+        }
+        $this->height = array_sum($this->adds);
+    }
+
+    private function keep(): void
+    {
+        $counted = $this->judge->counted($this->packer->plans);
+        if ($counted < $this->least) {
+            $this->least = $counted;
+            $this->kept = $this->packer->plans;
+        }
+    }
+
+    /**
+     * A few cars at a time are taken out of the plan and fitted in anew, one after the other.
+     *
+     * @param float $warm minutes by which the figure may get worse at first, about
+     * @param int   $told of three cars, so many go where they were told
+     */
+    private function change(int $tries, float $warm, int $told): void
+    {
+        for ($i = 0; $i < $tries; $i++) {
+            $heat = $warm * (self::COLD / $warm) ** ($i / $tries);
+            $limit = $this->height - $heat * log(max(1e-9, $this->draws->even()));
+            $state = $this->packer->state();
+            $out = $this->taken();
+            $sum = $this->height;
             foreach ($out as $car) {
-                $packer->take($car);
-                $sum -= $adds[$car];
+                $this->packer->take($car);
+                $sum -= $this->adds[$car];
             }
             $new = [];
             foreach ($out as $car) {
-                $orders = count($c->orders[$car]);
-                $packer->put($car, $orders > 1 ? $this->draws->below($orders) : 0, $this->judge->isTold() && ($i > $half || $this->draws->below(3) > 0));
-                $new[$car] = $this->judge->added($packer->plans[$car], $car);
+                $orders = count($this->c->orders[$car]);
+                $this->packer->put($car, $orders > 1 ? $this->draws->below($orders) : 0, $told > 0 && $this->draws->below(3) < $told);
+                $new[$car] = $this->judge->added($this->packer->plans[$car], $car);
                 $sum += $new[$car];
                 if ($sum > $limit) {
-                    $packer->restore($state);
+                    $this->packer->restore($state);
 
                     continue 2;
                 }
             }
-            $adds = array_replace($adds, $new);
-            $height = $sum;
-            $counted = $this->judge->counted($packer->plans);
-            if ($counted < $least) {
-                $least = $counted;
-                $kept = $packer->plans;
-            }
+            $this->adds = array_replace($this->adds, $new);
+            $this->height = $sum;
+            $this->keep();
         }
-
-        $this->judge->waits = 1.0;
-
-        return $this->settled($kept);
     }
 
-    /**
-     * Cars that are taken out together, in the order in which they are fitted in again.
-     *
-     * @param array<int, float> $adds  car → what it adds to the figure
-     * @param list<int>         $under under way: they go first, or others take what they hold
-     *
-     * @return list<int>
-     */
-    private function taken(Packer $packer, array $adds, array $under): array
+    /** @return list<int> cars that are taken out together, in the order in which they are fitted in again */
+    private function taken(): array
     {
-        $count = count($adds);
+        $count = count($this->adds);
         // Of some, that one to which most could be given back.
         $first = $this->draws->below($count);
         for ($i = $this->draws->below(self::AMONG); $i > 0; $i--) {
             $one = $this->draws->below($count);
-            $first = $adds[$one] > $adds[$first] ? $one : $first;
+            $first = $this->adds[$one] > $this->adds[$first] ? $one : $first;
+        }
+        if ($this->judge->waits < 1.0 && $this->draws->below(100) < self::LATE) {
+            $late = array_values(array_filter(array_keys($this->adds), fn(int $car): bool => $this->packer->plans[$car]['done'] > $this->c->promised[$car]));
+            $first = $late === [] ? $first : $late[$this->draws->below(count($late))];
         }
         $out = [$first];
         $more = min($count - 1, 1 + $this->draws->below(self::OUT - 1));
         // Those that are at work while it waits are in its way: of two, the one with more of its time in that of the first.
         $from = $this->c->ready[$first];
-        $done = $packer->plans[$first]['done'];
+        $done = $this->packer->plans[$first]['done'];
         for ($i = 0; $i < $more; $i++) {
             [$one, $other] = [$this->draws->below($count), $this->draws->below($count)];
-            $near = $this->meets($packer, $one, $from, $done) > $this->meets($packer, $other, $from, $done) ? $one : $other;
+            $near = $this->meets($one, $from, $done) > $this->meets($other, $from, $done) ? $one : $other;
             if (! in_array($near, $out, true)) {
                 array_splice($out, 1 + $this->draws->below(count($out)), 0, [$near]);
             }
@@ -141,19 +216,21 @@ final class CarSearch
             usort($out, fn(int $a, int $b): int => $by === 0 ? $this->lists->slack[$a] <=> $this->lists->slack[$b] : $this->lists->work[$a] <=> $this->lists->work[$b]);
         }
 
-        return $under === [] ? $out : [...array_intersect($out, $under), ...array_diff($out, $under)];
+        return $this->under === [] ? $out : [...array_intersect($out, $this->under), ...array_diff($out, $this->under)];
     }
 
     /** Minutes that a car is at work between two. */
-    private function meets(Packer $packer, int $car, int $from, int $to): int
+    private function meets(int $car, int $from, int $to): int
     {
-        return min($to, $packer->plans[$car]['done']) - max($from, $packer->plans[$car]['done'] - $this->lists->work[$car]);
+        $done = $this->packer->plans[$car]['done'];
+
+        return min($to, $done) - max($from, $done - $this->lists->work[$car]);
     }
 
     /**
      * The choices that build at least as good a plan.
      *
-     * @param array<int, array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}> $plans
+     * @param array<int, Plan> $plans
      */
     private function settled(array $plans): Choices
     {

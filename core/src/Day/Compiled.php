@@ -218,6 +218,8 @@ final class Compiled
                 $may[] = $i;
             }
         }
+        // Of two who are free, who may do less leaves the other for what only they may.
+        usort($may, fn(int $a, int $b): int => [count($this->day->people[$a]->rights), $a] <=> [count($this->day->people[$b]->rights), $b]);
         $this->people[] = $asks->hands ? $may : null;
         $this->uses[] = array_map(static fn(string $kind): array => $kinds[$kind] ?? [], $asks->kit);
         $at = $stage->pin?->at;
@@ -337,7 +339,10 @@ final class Compiled
         }
         $pinned = array_values(array_filter($pins, static fn(?string $pin): bool => $pin !== null));
         $rooms = array_map($this->place(...), $pinned === [] ? $car->stances[$stance] ?? [] : [$pinned[0]]);
-        $this->rooms[] = array_values(array_filter($rooms, static fn(?int $room): bool => $room !== null));
+        $rooms = array_values(array_filter($rooms, static fn(?int $room): bool => $room !== null));
+        // As with people: a place that shares nothing leaves a wall to whoever needs it.
+        usort($rooms, fn(int $a, int $b): int => [count($this->taken[$a]), $a] <=> [count($this->taken[$b]), $b]);
+        $this->rooms[] = $rooms;
         $this->stayOf[] = $number;
 
         return count($this->rooms) - 1;

@@ -160,8 +160,11 @@ final class LateBound
     private static function time(Compiled $c, string $of, int $from, int $to): int
     {
         $which = explode(' ', $of);
+        if ($which[0] === 'places') {
+            return ($to - $from) * self::together($c, isset($which[1]) && $which[1] !== '' ? array_map(intval(...), array_slice($which, 1)) : array_keys($c->taken));
+        }
         if ($which[0] !== 'people') {
-            return ($to - $from) * (isset($which[1]) && $which[1] !== '' ? count($which) - 1 : count($c->day->places));
+            return ($to - $from) * (count($which) - 1);
         }
         $time = 0;
         foreach (isset($which[1]) ? array_slice($which, 1) : array_keys($c->hours) as $person) {
@@ -172,6 +175,23 @@ final class LateBound
         }
 
         return $time;
+    }
+
+    /**
+     * How many of these places cars can stand in at once: two that share something keep each other free.
+     *
+     * @param list<int> $places
+     */
+    private static function together(Compiled $c, array $places): int
+    {
+        $one = array_shift($places);
+        if ($one === null) {
+            return 0;
+        }
+        $others = array_values(array_filter($places, static fn(int $other): bool => array_intersect($c->taken[$one], $c->taken[$other]) === []));
+        $with = 1 + self::together($c, $others);
+
+        return count($others) === count($places) || $with > count($places) ? $with : max($with, self::together($c, $places));
     }
 
     /**

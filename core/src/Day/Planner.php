@@ -19,14 +19,18 @@ final class Planner
     public static function plan(Day $day, int $seed = 1, int $tries = self::TRIES): Timetable
     {
         $c = new Compiled($day);
-        return self::timetable($c, (new Search($c, $seed))->run($tries), null);
+        $bound = LateBound::of($c);
+
+        return self::timetable($c, (new Search($c, $seed, $bound))->run($tries), $bound, null);
     }
 
     /** The plan after something came otherwise: as good as it can be with few changes to what people were told. */
     public static function again(Day $day, Timetable $told, int $seed = 1, int $tries = self::MENDING): Timetable
     {
         $c = new Compiled($day);
-        return self::timetable($c, (new Search($c, $seed, $told))->run($tries, self::asTold($c, $told)), $told);
+        $bound = LateBound::of($c);
+
+        return self::timetable($c, (new Search($c, $seed, $bound, $told))->run($tries, self::asTold($c, $told)), $bound, $told);
     }
 
     /** What was told, pushed on by what came between. */
@@ -78,7 +82,7 @@ final class Planner
         return 0;
     }
 
-    private static function timetable(Compiled $c, Choices $choices, ?Timetable $told): Timetable
+    private static function timetable(Compiled $c, Choices $choices, int $bound, ?Timetable $told): Timetable
     {
         $judge = new Judge($c, $told);
         $plan = new Builder($c, $judge);
@@ -108,6 +112,6 @@ final class Planner
             $done[$c->day->cars[$car]->id] = $at >= Compiled::NEVER ? null : $at;
         }
 
-        return new Timetable($slots, $done, $judge->reckon($plan), LateBound::of($c));
+        return new Timetable($slots, $done, $judge->reckon($plan), $bound);
     }
 }

@@ -12,8 +12,8 @@ namespace Lumbro\Core\Day;
  */
 final class Search
 {
-    /** Changes to whole cars for each one to a single turn. */
-    private const CARS = 20;
+    /** Changes to single turns, as a part of all. */
+    private const TURNS = 0.4;
 
     /** Where there are so many stages, one turn is changed from every start. */
     private const SMALL = 200_000;
@@ -31,10 +31,11 @@ final class Search
     private readonly Draws $draws;
 
     /**
-     * @param int            $seed of the changes that are tried
-     * @param Timetable|null $told what people were told, where a plan is mended
+     * @param int            $seed  of the changes that are tried
+     * @param int            $bound promises that are missed whatever the plan
+     * @param Timetable|null $told  what people were told, where a plan is mended
      */
-    public function __construct(private readonly Compiled $c, int $seed, ?Timetable $told = null)
+    public function __construct(private readonly Compiled $c, int $seed, private readonly int $bound, ?Timetable $told = null)
     {
         $this->judge = new Judge($c, $told);
         $this->plan = new Builder($c, $this->judge);
@@ -44,7 +45,7 @@ final class Search
     /**
      * The best choices that were found.
      *
-     * @param int          $tries changes to whole cars
+     * @param int          $tries changes, in about
      * @param Choices|null $from  where the search begins, beside the rules of thumb
      */
     public function run(int $tries, ?Choices $from = null): Choices
@@ -56,7 +57,7 @@ final class Search
             $best->offer($choices, $this->tried($choices));
         }
         if ($this->c->orders !== []) {
-            $cars = new CarSearch($this->c, $this->judge, $lists, $this->draws);
+            $cars = new CarSearch($this->c, $this->judge, $lists, $this->draws, $this->bound);
             // First as they go in one after the other, so that more tries give nothing worse than none.
             foreach ($tries > 0 ? [0, $tries] : [0] as $changes) {
                 $choices = $cars->better($best->choices, $changes);
@@ -67,7 +68,7 @@ final class Search
         // Few stages are soon gone through, and where there are few, one that waits for another matters most.
         $few = count($this->c->stages) <= self::FEW;
         $rounds = $few ? [$best->choices, ...$lists->all()] : [$best->choices];
-        $each = intdiv($few ? self::SMALL : $tries, $few ? max(1, count($this->c->stages)) * count($rounds) : self::CARS);
+        $each = $few ? intdiv(self::SMALL, max(1, count($this->c->stages)) * count($rounds)) : (int) (self::TURNS * $tries);
         $turns = new TurnSearch($this->c, $this->judge, $this->plan, $best, $this->draws);
         foreach ($rounds as $choices) {
             $turns->better($choices, min($each, 2 * $tries));

@@ -14,6 +14,7 @@ use Lumbro\Core\Day\Person;
 use Lumbro\Core\Day\Planner;
 use Lumbro\Core\Day\Stage;
 use Lumbro\Core\Tests\Support\DrawnDay;
+use Lumbro\Core\Tests\Support\Draws;
 use Lumbro\Core\Tests\Support\LivedDay;
 use PHPUnit\Framework\TestCase;
 
@@ -23,7 +24,7 @@ final class ChancesTest extends TestCase
     public function testPromisesGivenNinetyInAHundredHoldThatOften(): void
     {
         $stated = $held = [];
-        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 120 : 8); $seed++) {
+        for ($seed = 1; $seed <= Draws::of(120, 24); $seed++) {
             $day = DrawnDay::of($seed, 12 + ($seed * 5) % 14);
             $plan = Planner::plan($day, $seed, 150);
             $chances = Chances::of($day, $plan);

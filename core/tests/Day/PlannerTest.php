@@ -158,6 +158,20 @@ final class PlannerTest extends TestCase
         self::assertSame([0, 0], [$two->reckoning->late, $two->leastLate]);
     }
 
+    public function testPlacesThatShareAWallHaveRoomForOneCarAtATime(): void
+    {
+        $cars = [];
+        foreach (['a', 'b', 'c'] as $id) {
+            $cars[] = new Car($id, 480, 530, [new Part("$id sensor", [new Stage("$id place", 'place', 45)], 'stance')], ['stance' => ['one', 'two', 'three']]);
+        }
+        $people = array_map(static fn(int $i): Person => new Person("person-$i", [[480, 1020]]), [0, 1, 2]);
+        $day = static fn(string ...$shared): Day => new Day(480, 1020, $people, [new Place('one', array_values($shared)), new Place('two', array_values($shared)), new Place('three')], [], $cars);
+        $shared = Planner::plan($day('far-wall'));
+        self::assertSame([1, 1], [$shared->reckoning->late, $shared->leastLate]);
+        $apart = Planner::plan($day());
+        self::assertSame([0, 0], [$apart->reckoning->late, $apart->leastLate]);
+    }
+
     public function testNoCarsAndNobodyAreADayToo(): void
     {
         self::assertSame([], Planner::plan(new Day(480, 1020, [], [], [], []))->slots);
