@@ -62,7 +62,8 @@ final class Hiding
     }
 
     /**
-     * The cheapest further readings after which nothing that matters could hide and the set-up is well enough known.
+     * The cheapest further readings after which nothing that matters could hide and the set-up is well enough known; where
+     * tolerances are asked for and nothing bounds what could hide, those after which they hold.
      *
      * @param array<string, float> $left axis → what of its limit is left for a slip, degrees, where a run has been made; else the shop's part of it
      * @param list<string>|null    $moved respects that a move will put right; null where nobody asks for tolerances
@@ -91,12 +92,15 @@ final class Hiding
     private function searched(array $left, ?array $moved, array $spread): ?array
     {
         if ($moved !== null) {
-            // Where nothing is moved, no hand is off.
-            foreach ($moved === [] ? [self::HANDS[0]] : self::HANDS as $hands) {
-                $tolerances = $this->tolerances($moved, $hands);
-                $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$this->axes($left, $spread)]);
-                if ($found !== null) {
-                    return $found;
+            // Where no reading bounds what could hide, the set-up can be known well enough all the same: what may still hide is said beside it.
+            foreach ([$this->axes($left, $spread), []] as $axes) {
+                // Where nothing is moved, no hand is off.
+                foreach ($moved === [] ? [self::HANDS[0]] : self::HANDS as $hands) {
+                    $tolerances = $this->tolerances($moved, $hands);
+                    $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$axes]);
+                    if ($found !== null) {
+                        return $found;
+                    }
                 }
             }
 
