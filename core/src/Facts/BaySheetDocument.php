@@ -49,7 +49,7 @@ final class BaySheetDocument
         return [
             'title' => $car->title,
             'card' => $context->card->title,
-            'sensor' => $context->card->sensor->name,
+            'sensor' => $context->sensor->name,
             'spot' => ['datum' => $context->spot->datum, 'height' => $context->spot->height, 'heightDatum' => $context->spot->heightDatum],
             'cautions' => $context->card->cautions,
             'heights' => [

@@ -33,7 +33,7 @@ final class BenchDocument
 
         return [
             'card' => [
-                'title' => $context->card->title, 'sensor' => $context->card->sensor->name, 'target' => $context->card->targetName,
+                'title' => $context->card->title, 'sensor' => $context->sensor->name, 'target' => $context->card->targetName,
                 'limits' => ['azimuth' => $context->cardSensor->limitAzimuth, 'elevation' => $context->cardSensor->limitElevation],
                 'heightDatum' => $context->spot->heightDatum, 'cautions' => $context->card->cautions,
                 'reference' => $state->plan->ground->reference,

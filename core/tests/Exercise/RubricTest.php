@@ -10,6 +10,7 @@ use Lumbro\Core\Exercise\CarDraw;
 use Lumbro\Core\Exercise\FaultKind;
 use Lumbro\Core\Exercise\Faults;
 use Lumbro\Core\Exercise\Learner;
+use Lumbro\Core\Exercise\Model;
 use Lumbro\Core\Exercise\Outcome;
 use Lumbro\Core\Exercise\Part;
 use Lumbro\Core\Exercise\Player;
@@ -146,6 +147,17 @@ final class RubricTest extends TestCase
         $told = strtolower((string) json_encode(BenchDocument::write($player->hands)));
         foreach (['verdict', 'suspect', 'consistent', 'disagree', 'probability', 'advice', '"present"', '"bars"', 'expected', 'due"'] as $word) {
             self::assertStringNotContainsString($word, str_replace('"due":false', '', str_replace('"due":true', '', $told)), $word);
+        }
+    }
+
+    public function testTheBenchNamesTheSensorThatIsWorkedAtAndNotTheOneTheCardWasWrittenFor(): void
+    {
+        $left = DrawnCars::models()[5];
+        $right = new Model($left->vehicle, $left->name, 'rear-right', $left->bay, $left->card);
+        foreach (['Left rear radar' => $left, 'Right rear radar' => $right] as $name => $model) {
+            $document = BenchDocument::write(DrawnCars::at(CarDraw::of($model, 27, 1, []), Learner::Follows)->hands);
+            self::assertIsArray($document['card']);
+            self::assertSame($name, $document['card']['sensor']);
         }
     }
 
