@@ -26,7 +26,7 @@ final class CarSearch
     /** Rounds for promises, at most; the part of all changes that each has, and that waiting has after them. */
     private const ROUNDS = 18;
     private const ROUND = 0.1875;
-    private const WAITING = 0.5;
+    private const WAITING = 0.7;
 
     /** Cars that are taken out at once, at most. */
     private const OUT = 6;

@@ -13,7 +13,7 @@ namespace Lumbro\Core\Day;
 final class Search
 {
     /** Changes to single turns, as a part of all. */
-    private const TURNS = 0.4;
+    private const TURNS = 0.6;
 
     /** Where there are so many stages, one turn is changed from every start. */
     private const SMALL = 200_000;
