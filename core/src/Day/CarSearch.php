@@ -73,7 +73,7 @@ final class CarSearch
     /**
      * The best plan that is found from these choices.
      *
-     * @param int $tries changes, in about
+     * @param int $tries changes, about so many
      */
     public function better(Choices $best, int $tries): Choices
     {

@@ -45,7 +45,7 @@ final class Search
     /**
      * The best choices that were found.
      *
-     * @param int          $tries changes, in about
+     * @param int          $tries changes, about so many
      * @param Choices|null $from  where the search begins, beside the rules of thumb
      */
     public function run(int $tries, ?Choices $from = null): Choices

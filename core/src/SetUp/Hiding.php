@@ -92,12 +92,13 @@ final class Hiding
     private function searched(array $left, ?array $moved, array $spread): ?array
     {
         if ($moved !== null) {
-            // Where no reading bounds what could hide, the set-up can be known well enough all the same: what may still hide is said beside it.
-            foreach ([$this->axes($left, $spread), []] as $axes) {
+            $axes = $this->axes($left, $spread);
+            // Where no reading bounds what could hide, the tolerances are measured all the same; the set-up does not hold by that alone.
+            foreach ($axes === [] ? [[]] : [$axes, []] as $hidden) {
                 // Where nothing is moved, no hand is off.
                 foreach ($moved === [] ? [self::HANDS[0]] : self::HANDS as $hands) {
                     $tolerances = $this->tolerances($moved, $hands);
-                    $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$axes]);
+                    $found = $tolerances === null ? null : $this->completed([...array_values($tolerances), ...$hidden]);
                     if ($found !== null) {
                         return $found;
                     }
