@@ -6,7 +6,6 @@ namespace Lumbro\Core\Day;
 
 /**
  * Betters a plan by whole cars: a few at a time are taken out and fitted in anew, one after the other (maths, section 11).
- * First for promises, in rounds, until no more of them are missed than must be; then for waiting.
  *
  * @internal
  *
@@ -14,19 +13,8 @@ namespace Lumbro\Core\Day;
  */
 final class CarSearch
 {
-    /** Minutes by which the figure may get worse at first and at last, about: for promises, for waiting; and where people were told something. */
-    private const HOT = 250.0;
-    private const WARM = 60.0;
+    /** Minutes by which the figure may get worse at last, about. */
     private const COLD = 3.0;
-    private const TOLD = 120.0;
-
-    /** What a minute of waiting is worth while promises come first. */
-    private const FIRST = 0.05;
-
-    /** Rounds for promises, at most; the part of all changes that each has, and that waiting has after them. */
-    private const ROUNDS = 18;
-    private const ROUND = 0.1875;
-    private const WAITING = 0.7;
 
     /** Cars that are taken out at once, at most. */
     private const OUT = 6;
@@ -43,92 +31,67 @@ final class CarSearch
     /** @var list<int> cars that have something already: they go first, or others take what they hold */
     private readonly array $under;
 
+    /** @var array<int, int> car → when it would be done if it were the only one */
+    private array $alone = [];
+
     /** @var array<int, float> car → what it adds to the figure by which the search goes */
     private array $adds = [];
 
     private float $height = 0.0;
 
-    /** @var array{int, int, int} what the best plan comes to */
+    /** @var array{int, int, int} what the best plan comes to since the search began */
     private array $least = [PHP_INT_MAX, 0, 0];
 
     /** @var array<int, Plan> the best plan */
     private array $kept = [];
 
-    /**
-     * By the figure of a judge.
-     *
-     * @param int $bound promises that are missed whatever the plan
-     */
+    /** By the figure of a judge. */
     public function __construct(
         private readonly Compiled $c,
         private readonly Judge $judge,
         private readonly Lists $lists,
         private readonly Draws $draws,
-        private readonly int $bound,
     ) {
         $this->packer = new Packer($c, new UnderWay($c), $judge);
+        foreach ($c->orders as $car => $orders) {
+            $this->alone[$car] = Compiled::NEVER;
+            foreach (array_keys($orders) as $order) {
+                $this->alone[$car] = min($this->alone[$car], $this->packer->put($car, $order));
+                $this->packer->take($car);
+            }
+        }
         $this->under = array_values(array_filter(array_keys($c->orders), $this->packer->isUnderWay(...)));
     }
 
-    /**
-     * The best plan that is found from these choices.
-     *
-     * @param int $tries changes, about so many
-     */
-    public function better(Choices $best, int $tries): Choices
-    {
-        $isTold = $this->judge->isTold();
-        $this->judge->waits = self::FIRST;
-        $this->least = [PHP_INT_MAX, 0, 0];
-        $this->pack($best, $isTold);
-        if ($isTold) {
-            // What was told is left for something much better alone.
-            $this->change(intdiv($tries, 2), self::TOLD, 2);
-        } elseif ($tries > 0) {
-            $this->keepPromises((int) (self::ROUND * $tries));
-        }
-        $this->judge->waits = 1.0;
-        $this->goBack();
-        $isTold ? $this->change($tries - intdiv($tries, 2), self::TOLD, 3) : $this->change((int) (self::WAITING * $tries), self::WARM, 0);
-
-        return $this->settled($this->kept);
-    }
-
-    /** Rounds from the best plan and from other lists by turns: what one comes to an end with is often another's beginning. */
-    private function keepPromises(int $tries): void
-    {
-        $lists = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            if ($round % 2 === 1) {
-                $lists = $lists ?: $this->lists->all();
-                $this->pack($lists[($round + 1) % count($lists)], false);
-            } elseif ($round > 0) {
-                $this->goBack();
-            }
-            $this->change($tries, self::HOT, 0);
-            if ($this->least[0] <= $this->bound) {
-                return;
-            }
-        }
-    }
-
-    /** Fits all cars in, one after another, in the order of their last turns. */
-    private function pack(Choices $choices, bool $asTold): void
+    /** Begins with all cars fitted in, one after another, in the order of their last turns. */
+    public function pack(Choices $choices, bool $asTold): void
     {
         $this->packer->fill([]);
         $turns = array_reverse(array_values(array_unique(array_reverse($choices->turns))));
         foreach (array_values(array_unique([...$this->under, ...$turns, ...array_keys($this->c->orders)])) as $car) {
             $this->packer->put($car, $choices->order[$car], $asTold);
         }
+        $this->begin();
+    }
+
+    /** Begins with a plan that was built of these choices. */
+    public function take(Builder $built, Choices $choices): void
+    {
+        $this->packer->fill(array_map(fn(int $car): array => $this->packer->planOf($built, $car, $choices->order[$car]), array_keys($this->c->orders)));
+        $this->begin();
+    }
+
+    private function begin(): void
+    {
         $this->weigh();
+        $this->least = [PHP_INT_MAX, 0, 0];
         $this->keep();
     }
 
-    /** To the best plan. */
-    private function goBack(): void
+    /** @return list<int> cars whose promise is missed in the best plan */
+    public function late(): array
     {
-        $this->packer->fill($this->kept);
-        $this->weigh();
+        return array_keys(array_filter($this->kept, fn(array $plan, int $car): bool => $plan['done'] > $this->c->promised[$car], ARRAY_FILTER_USE_BOTH));
     }
 
     private function weigh(): void
@@ -152,11 +115,16 @@ final class CarSearch
     /**
      * A few cars at a time are taken out of the plan and fitted in anew, one after the other.
      *
-     * @param float $warm minutes by which the figure may get worse at first, about
-     * @param int   $told of three cars, so many go where they were told
+     * @param int   $tries how many times
+     * @param float $warm  minutes by which the figure may get worse at first, about
+     * @param int   $told  of three cars, so many go where they were told
      */
-    private function change(int $tries, float $warm, int $told): void
+    public function change(int $tries, float $warm, int $told = 0): void
     {
+        $least = [];
+        foreach ($this->alone as $car => $done) {
+            $least[$car] = $this->judge->height($car, $done);
+        }
         for ($i = 0; $i < $tries; $i++) {
             $heat = $warm * (self::COLD / $warm) ** ($i / $tries);
             $limit = $this->height - $heat * log(max(1e-9, $this->draws->even()));
@@ -165,12 +133,14 @@ final class CarSearch
             $sum = $this->height;
             foreach ($out as $car) {
                 $this->packer->take($car);
-                $sum -= $this->adds[$car];
+                $sum += $least[$car] - $this->adds[$car];
             }
             $new = [];
             foreach ($out as $car) {
                 $orders = count($this->c->orders[$car]);
-                $this->packer->put($car, $orders > 1 ? $this->draws->below($orders) : 0, $told > 0 && $this->draws->below(3) < $told);
+                // Those that are not fitted in yet add what they add at least, so that what comes to nothing is soon seen.
+                $sum -= $least[$car];
+                $this->packer->put($car, $orders > 1 ? $this->draws->below($orders) : 0, $told > 0 && $this->draws->below(3) < $told, $this->judge->until($car, $limit - $sum));
                 $new[$car] = $this->judge->added($this->packer->plans[$car], $car);
                 $sum += $new[$car];
                 if ($sum > $limit) {
@@ -227,16 +197,12 @@ final class CarSearch
         return min($to, $done) - max($from, $done - $this->lists->work[$car]);
     }
 
-    /**
-     * The choices that build at least as good a plan.
-     *
-     * @param array<int, Plan> $plans
-     */
-    private function settled(array $plans): Choices
+    /** The choices that build a plan at least as good as the best. */
+    public function settled(): Choices
     {
-        $choices = new Choices([], array_fill(0, count($plans), 0));
+        $choices = new Choices([], array_fill(0, count($this->kept), 0));
         $keys = $cars = [];
-        foreach ($plans as $car => $plan) {
+        foreach ($this->kept as $car => $plan) {
             $choices->order[$car] = $plan['order'];
             $choices->room += $plan['rooms'];
             $at = 0;

@@ -36,6 +36,9 @@ final class Judge
     /** What a minute of waiting is worth in the figure by which a search goes. */
     public float $waits = 1.0;
 
+    /** @var array<int, float> car → how many missed promises its own is worth in that figure, where it is not one */
+    public array $worth = [];
+
     /** @param Timetable|null $told what people were told, where a plan is mended */
     public function __construct(private readonly Compiled $c, ?Timetable $told = null)
     {
@@ -107,8 +110,37 @@ final class Judge
     {
         $promised = $this->c->promised[$car];
 
-        return self::ramp($done - $promised, self::LATE) + self::ramp($done - $this->c->day->closes, self::UNDONE)
+        return ($this->worth[$car] ?? 1.0) * self::ramp($done - $promised, self::LATE) + self::ramp($done - $this->c->day->closes, self::UNDONE)
             + $this->waits * max(0, $this->minutes($done) - $this->base[$car]);
+    }
+
+    /** A minute after which a car adds more than that to the figure, so that nothing later need be looked at; before 0 where it always does. */
+    public function until(int $car, float $adds): int
+    {
+        if ($adds < 0.0) {
+            return -1;
+        }
+        $until = $this->clock($this->base[$car] + $adds / $this->waits);
+        if ($adds < ($this->worth[$car] ?? 1.0) * self::ATONCE * self::LATE) {
+            $until = min($until, $this->c->promised[$car]);
+        }
+        if ($adds < self::ATONCE * self::UNDONE) {
+            $until = min($until, $this->c->day->closes);
+        }
+
+        return $until;
+    }
+
+    /** The minute up to which there are so many open ones; NEVER where there are not. */
+    private function clock(float $minutes): int
+    {
+        foreach ($this->open as [$from, $to, $before]) {
+            if ($minutes < $before + $to - $from) {
+                return (int) ($from + $minutes - $before);
+            }
+        }
+
+        return Compiled::NEVER;
     }
 
     /** What being late by some minutes adds: some at once, the whole after two hours, so that a search feels its way out of it. */

@@ -30,6 +30,9 @@ final class Packer
     /** @var int holdables are counted after people */
     private readonly int $people;
 
+    /** @var array<int, int> holdable → from when it is free at first; what a car has already is its own from then on */
+    private readonly array $first;
+
     /** @var array<int, int> car → when it can go on */
     private readonly array $clock;
 
@@ -41,9 +44,12 @@ final class Packer
     {
         $this->people = count($c->hours);
         $this->free = $begun->hours;
+        $first = [];
         foreach ($begun->since as $one => $from) {
-            $this->free[$this->people + $one] = [max($from, $c->day->now, $begun->free[$one][0] ?? 0), self::NEVER];
+            $first[$one] = max($from, $c->day->now, $begun->free[$one][0] ?? 0);
+            $this->free[$this->people + $one] = [$first[$one], self::NEVER];
         }
+        $this->first = $first;
         $this->clock = $begun->clock;
         $has = [];
         foreach (array_keys($c->ready) as $car) {
@@ -62,37 +68,42 @@ final class Packer
      * Fits a car in.
      *
      * @param bool $asTold whether by those and there alone where it was told, as far as they can
+     * @param int  $until  after which it is not looked at any more
      *
      * @return int when it is done; NEVER where it finds no room
      */
-    public function put(int $car, int $order, bool $asTold = false): int
+    public function put(int $car, int $order, bool $asTold = false, int $until = self::NEVER): int
     {
         $this->asTold = $asTold && $this->judge !== null ? $this->judge->told : [];
         $chain = $this->c->orders[$car][$order];
         $plan = ['done' => $this->clock[$car], 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
         $at = $this->clock[$car];
         $count = count($chain);
-        for ($i = $this->c->begun[$car]; $i < $count && $at < self::NEVER; $i = $j + 1) {
+        $left = $this->length($chain, $this->c->begun[$car], $count - 1);
+        for ($i = $this->c->begun[$car]; $i < $count && $at + $left <= $until; $i = $j + 1) {
             $here = $i === $this->c->begun[$car];
             $j = $i;
             if ($chain[$i][1] >= 0 || ($here && $this->has[$car][0] >= 0)) {
                 while (! $chain[$j][2]) {
                     $j++;
                 }
-                $at = $this->stay($car, $chain, $i, $j, $at, $here, $plan);
+                $left -= $length = $this->length($chain, $i, $j);
+                $at = $this->stay($car, $chain, $i, $j, $length, $at, $here, $until - $left, $plan);
             } else {
                 if ($chain[$i][3] >= 0 || ($here && $this->has[$car][1] !== [])) {
                     while (! $chain[$j][4]) {
                         $j++;
                     }
                 }
+                $left -= $this->length($chain, $i, $j);
                 [$at, $stages, $taken] = $this->stretch($car, $chain, $i, $j, $at, $here);
                 $plan['stages'] += $stages;
                 array_push($plan['taken'], ...$taken);
             }
         }
         $plan['done'] = $at;
-        if ($at >= self::NEVER) {
+        if ($at + $left > $until || $at >= self::NEVER) {
+            $at = self::NEVER;
             $plan = ['done' => self::NEVER, 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
         }
         $this->cuts($plan);
@@ -116,6 +127,52 @@ final class Packer
         foreach ($plan['taken'] as [$one, $from, $to]) {
             Gaps::cut($this->free[$this->people + $one], $from, $to);
         }
+    }
+
+    /** @param list<array{int, int, bool, int, bool}> $chain minutes of work from one of its steps to another */
+    private function length(array $chain, int $i, int $j): int
+    {
+        $length = 0;
+        for ($k = $i; $k <= $j; $k++) {
+            $length += $this->c->minutes[$chain[$k][0]];
+        }
+
+        return $length;
+    }
+
+    /**
+     * The plan of a car in one that was built.
+     *
+     * @return array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int}
+     */
+    public function planOf(Builder $built, int $car, int $order): array
+    {
+        $plan = ['done' => $built->done[$car], 'stages' => [], 'taken' => [], 'rooms' => [], 'order' => $order];
+        if ($plan['done'] >= self::NEVER) {
+            return $plan;
+        }
+        [$place, $units] = $this->has[$car];
+        $came = $took = -1;
+        foreach (array_slice($this->c->orders[$car][$order], $this->c->begun[$car]) as [$stage, $comes, $leaves, $takes, $gives]) {
+            $from = $built->from[$stage];
+            $to = $from + $this->c->minutes[$stage];
+            $plan['stages'][$stage] = [$from, $built->person[$stage], $built->used[$stage]];
+            if ($comes >= 0) {
+                [$place, $came] = [$built->room[$comes], $from];
+                $plan['rooms'][$comes] = $place;
+            }
+            if ($takes >= 0) {
+                [$units, $took] = [$built->held[$takes], $from];
+            }
+            foreach ($gives ? $units : [] as $unit) {
+                $plan['taken'][] = [$unit, $took < 0 ? $this->first[$unit] : $took, $to];
+            }
+            foreach ($leaves ? $this->c->taken[$place] : [] as $one) {
+                $plan['taken'][] = [$one, $came < 0 ? $this->first[$one] : $came, $to];
+            }
+        }
+
+        return $plan;
     }
 
     /** Takes a car out again. */
@@ -164,28 +221,26 @@ final class Packer
      * A stay in one place.
      *
      * @param list<array{int, int, bool, int, bool}> $chain
+     * @param int $length minutes of work in it
+     * @param int $until  by when it must end
      * @param array{done: int, stages: array<int, array{int, int, list<int>}>, taken: list<array{int, int, int}>, rooms: array<int, int>, order: int} $plan which it is added to
      */
-    private function stay(int $car, array $chain, int $i, int $j, int $at, bool $here, array &$plan): int
+    private function stay(int $car, array $chain, int $i, int $j, int $length, int $at, bool $here, int $until, array &$plan): int
     {
         $c = $this->c;
         $is = $here ? $this->has[$car][0] : -1;
         $number = $chain[$i][1] >= 0 ? $chain[$i][1] : $c->stayAt[$chain[$i][0]];
-        $best = [self::NEVER, [], [], -1, 0];
-        $length = 0;
-        for ($k = $i; $k <= $j; $k++) {
-            $length += $c->minutes[$chain[$k][0]];
-        }
+        $best = [min(self::NEVER, $until + 1), [], [], -1, 0];
         // As if every place were free: no place can do better, and in each the work ends no earlier.
-        $ideal = $this->stretch($car, $chain, $i, $j, $at, $here);
+        $ideal = $this->stretch($car, $chain, $i, $j, $at, $here, $best[0]);
         if ($ideal[0] >= self::NEVER) {
             return self::NEVER;
         }
         $told = $this->asTold[$chain[$i][0]][2] ?? -1;
         $rooms = in_array($told, $c->rooms[$number], true) ? [$told] : $c->rooms[$number];
         if ($is >= 0) {
-            if ($ideal[0] <= $this->freeUntil($c->taken[$is], $c->day->now)) {
-                $best = [...$ideal, $is, $c->day->now];
+            if ($ideal[0] <= $this->freeUntil($c->taken[$is], $this->first[$is])) {
+                $best = [...$ideal, $is, $this->first[$is]];
             }
             $rooms = [];
         }
@@ -203,16 +258,16 @@ final class Packer
                     break;
                 }
                 $begins = $stages[$first][0];
-                $until = $this->freeUntil($c->taken[$place], $begins);
-                if ($to <= $until) {
+                $free = $this->freeUntil($c->taken[$place], $begins);
+                if ($to <= $free) {
                     $best = [$to, $stages, $taken, $place, $begins];
                     break;
                 }
-                $from = $this->allFree($c->taken[$place], max($until, $from + 1), $length);
+                $from = $this->allFree($c->taken[$place], max($free, $from + 1), $length);
             }
         }
         [$to, $stages, $taken, $place, $begins] = $best;
-        if ($to >= self::NEVER) {
+        if ($place < 0) {
             return self::NEVER;
         }
         if ($is < 0) {
@@ -296,11 +351,11 @@ final class Packer
     private function heldPart(array $units, array $chain, int $i, int $j, int $at, array &$stages, array &$taken): int
     {
         $to = $this->stages($chain, $i, $j, $at, $stages);
-        if ($to > $this->freeUntil($units, $this->c->day->now)) {
-            return self::NEVER;
-        }
         foreach ($units as $unit) {
-            $taken[] = [$unit, $this->c->day->now, $to];
+            if ($to > $this->freeUntil([$unit], $this->first[$unit])) {
+                return self::NEVER;
+            }
+            $taken[] = [$unit, $this->first[$unit], $to];
         }
 
         return $to;
@@ -315,10 +370,7 @@ final class Packer
      */
     private function part(array $chain, int $i, int $j, int $at, array &$stages, array &$taken): int
     {
-        $length = 0;
-        for ($k = $i; $k <= $j; $k++) {
-            $length += $this->c->minutes[$chain[$k][0]];
-        }
+        $length = $this->length($chain, $i, $j);
         for ($look = 0; $look < self::LOOKS && $at < self::NEVER; $look++) {
             $units = [];
             $from = $at;

@@ -5,30 +5,55 @@ declare(strict_types=1);
 namespace Lumbro\Core\Day;
 
 /**
- * Finds a good plan: list schedules by several rules, of which the best is bettered by local search, a change to the
- * choices at a time (maths, section 11). The same day, seed and effort give the same plan.
+ * Finds a good plan: list schedules by several rules, of which the best is bettered by local search, by whole cars and by
+ * single turns in alternation (maths, section 11). First for promises, until no more of them are missed than must be, then
+ * for waiting. The same day, seed and effort give the same plan.
  *
  * @internal
  */
 final class Search
 {
-    /** Changes to single turns, as a part of all. */
-    private const TURNS = 0.6;
+    /** Minutes by which the figure may get worse at first, about: by cars and by turns while promises come first. */
+    private const HOT = 250.0;
+    private const HOT_TURNS = 150.0;
 
-    /** Where there are so many stages, one turn is changed from every start. */
-    private const SMALL = 200_000;
+    /** The same for waiting, in its first round and in those after it. */
+    private const WARM = 60.0;
+    private const COOL = 20.0;
 
-    /** Up to so many stages the search begins anew from every list as well. */
+    /** The same by cars where people were told something, which is left for something much better alone. */
+    private const TOLD = 120.0;
+
+    /** What a minute of waiting is worth while promises come first. */
+    private const FIRST = 0.05;
+
+    /** Rounds for promises, at most; in each, changes by cars and by turns as parts of all. */
+    private const PROMISES = [18, 0.1875, 0.06];
+
+    /** A promise that is missed at the end of a round weighs that much more in the next. */
+    private const HEAVIER = 2.0;
+
+    /** The same for waiting. */
+    private const WAITING = [3, 0.25, 0.2];
+
+    /** Changes by turns where people were told something, as a part of all. */
+    private const MENDED = 0.6;
+
+    /** Up to so many stages the search by turns begins anew from every list as well; from each of them so many changes times stages. */
     private const FEW = 40;
-
-    /** Ways to house all stays that are tried, at most. */
-    private const HOUSED = 128;
-
-    private readonly Builder $plan;
+    private const SMALL = 200_000;
 
     private readonly Judge $judge;
 
+    private readonly Builder $plan;
+
     private readonly Draws $draws;
+
+    private readonly Lists $lists;
+
+    private readonly CarSearch $cars;
+
+    private Best $best;
 
     /**
      * @param int            $seed  of the changes that are tried
@@ -40,6 +65,8 @@ final class Search
         $this->judge = new Judge($c, $told);
         $this->plan = new Builder($c, $this->judge);
         $this->draws = new Draws($seed);
+        $this->lists = new Lists($c, $this->plan);
+        $this->cars = new CarSearch($c, $this->judge, $this->lists, $this->draws);
     }
 
     /**
@@ -50,71 +77,120 @@ final class Search
      */
     public function run(int $tries, ?Choices $from = null): Choices
     {
-        $lists = new Lists($this->c, $this->plan);
-        $begins = $from === null ? $lists->all() : [$from, ...$lists->all()];
-        $best = new Best($begins[0]);
+        $lists = $this->lists->all();
+        $begins = $from === null ? $lists : [$from, ...$lists];
+        $this->best = new Best($begins[0]);
         foreach ($begins as $choices) {
-            $best->offer($choices, $this->tried($choices));
+            $this->offer($choices);
         }
-        if ($this->c->orders !== []) {
-            $cars = new CarSearch($this->c, $this->judge, $lists, $this->draws, $this->bound);
-            // First as they go in one after the other, so that more tries give nothing worse than none.
-            foreach ($tries > 0 ? [0, $tries] : [0] as $changes) {
-                $choices = $cars->better($best->choices, $changes);
-                $best->offer($choices, $this->tried($choices));
-                $this->house($best);
+        if ($this->c->orders === []) {
+            return $this->best->choices;
+        }
+        $housing = new Housing($this->c, $this->judge, $this->plan);
+        // First as they go in one after the other, so that more tries give nothing worse than none.
+        $this->cars->pack($this->best->choices, $this->judge->isTold());
+        $this->offer($this->cars->settled());
+        $housing->better($this->best);
+        if ($tries > 0) {
+            if ($this->judge->isTold()) {
+                $this->mend($tries);
+            } else {
+                $this->keepPromises($tries, $lists);
+                count($this->c->stages) <= self::FEW ? $this->goThrough($tries, $lists) : $this->waitLess($tries);
             }
+            $housing->better($this->best);
         }
-        // Few stages are soon gone through, and where there are few, one that waits for another matters most.
-        $few = count($this->c->stages) <= self::FEW;
-        $rounds = $few ? [$best->choices, ...$lists->all()] : [$best->choices];
-        $each = $few ? intdiv(self::SMALL, max(1, count($this->c->stages)) * count($rounds)) : (int) (self::TURNS * $tries);
-        $turns = new TurnSearch($this->c, $this->judge, $this->plan, $best, $this->draws);
-        foreach ($rounds as $choices) {
-            $turns->better($choices, min($each, 2 * $tries));
-        }
-        $this->house($best);
 
-        return $best->choices;
+        return $this->best->choices;
     }
 
-    private function tried(Choices $choices): Reckoning
+    private function offer(Choices $choices): void
     {
         $this->plan->build($choices);
-
-        return $this->judge->reckon($this->plan);
+        $this->best->offer($choices, $this->judge->reckon($this->plan));
     }
 
-    /** Tries every place for every stay in the plan that was found, all of them together where they are few: moves are spared by that. */
-    private function house(Best $best): void
+    /** Whether more promises are missed than must be. */
+    private function isLate(): bool
     {
-        $c = $this->c;
-        $rooms = array_filter($c->rooms, static fn(array $rooms): bool => count($rooms) > 1);
-        $all = [[]];
-        foreach ($rooms as $stay => $places) {
-            $next = [];
-            foreach ($all as $one) {
-                foreach ($places as $place) {
-                    $next[] = $one + [$stay => $place];
+        return ($this->best->reckoning->late ?? 0) > $this->bound;
+    }
+
+    private function turns(Builder $plan): TurnSearch
+    {
+        return new TurnSearch($this->c, $this->judge, $plan, $this->best, $this->draws);
+    }
+
+    /** From the best plan by cars. */
+    private function changeCars(int $tries, float $warm, int $told = 0): void
+    {
+        $this->plan->build($this->best->choices);
+        $this->cars->take($this->plan, $this->best->choices);
+        $this->cars->change($tries, $warm, $told);
+        $this->offer($this->cars->settled());
+    }
+
+    /**
+     * Rounds from the best plan and from the lists by turns: what one comes to an end with is often another's beginning.
+     *
+     * @param list<Choices> $lists
+     */
+    private function keepPromises(int $tries, array $lists): void
+    {
+        [$rounds, $cars, $turns] = self::PROMISES;
+        $this->judge->waits = self::FIRST;
+        for ($round = 0; $round < $rounds && ($round === 0 || $this->isLate()); $round++) {
+            if ($round % 2 === 0) {
+                $this->changeCars((int) ($cars * $tries), self::HOT);
+            } else {
+                $this->cars->pack($lists[intdiv($round + 1, 2) % count($lists)], false);
+                $this->cars->change((int) ($cars * $tries), self::HOT);
+                $this->offer($this->cars->settled());
+            }
+            if ($this->isLate()) {
+                foreach ($this->cars->late() as $car) {
+                    $this->judge->worth[$car] = ($this->judge->worth[$car] ?? 1.0) + self::HEAVIER;
                 }
-            }
-            $all = $next;
-            if (count($all) > self::HOUSED) {
-                $all = [];
-                break;
+                $this->turns(new Builder($this->c, $this->judge))->better($this->cars->settled(), (int) ($turns * $tries), self::HOT_TURNS);
             }
         }
-        if ($all === []) {
-            foreach ($rooms as $stay => $places) {
-                foreach ($places as $place) {
-                    $all[] = [$stay => $place];
-                }
-            }
+        $this->judge->waits = 1.0;
+        $this->judge->worth = [];
+    }
+
+    private function waitLess(int $tries): void
+    {
+        [$rounds, $cars, $turns] = self::WAITING;
+        for ($round = 0; $round < $rounds; $round++) {
+            $warm = $round === 0 ? self::WARM : self::COOL;
+            $this->changeCars((int) ($cars * $tries), $warm);
+            $this->turns($this->plan)->better($this->best->choices, (int) ($turns * $tries), $warm);
         }
-        foreach ($all as $housed) {
-            $choices = clone $best->choices;
-            $choices->room = $housed + $choices->room;
-            $best->offer($choices, $this->tried($choices));
+    }
+
+    /**
+     * Few stages are soon gone through, and where there are few, one that waits for another matters most.
+     *
+     * @param list<Choices> $lists
+     */
+    private function goThrough(int $tries, array $lists): void
+    {
+        $this->changeCars($tries, self::WARM);
+        $begins = [$this->best->choices, ...$lists];
+        $each = min(2 * $tries, intdiv(self::SMALL, max(1, count($this->c->stages)) * count($begins)));
+        foreach ($begins as $choices) {
+            $this->turns($this->plan)->better($choices, $each, self::WARM);
         }
+    }
+
+    private function mend(int $tries): void
+    {
+        $this->judge->waits = self::FIRST;
+        $this->cars->pack($this->best->choices, true);
+        $this->cars->change(intdiv($tries, 2), self::TOLD, 2);
+        $this->offer($this->cars->settled());
+        $this->judge->waits = 1.0;
+        $this->changeCars($tries - intdiv($tries, 2), self::TOLD, 3);
+        $this->turns($this->plan)->better($this->best->choices, (int) (self::MENDED * $tries), self::WARM);
     }
 }

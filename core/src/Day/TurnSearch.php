@@ -11,15 +11,14 @@ namespace Lumbro\Core\Day;
  */
 final class TurnSearch
 {
-    /** Minutes by which the figure may get worse at first and at last, about. */
-    private const HOT = 60.0;
+    /** Minutes by which the figure may get worse at last, about. */
     private const COLD = 0.4;
 
     /** Changes that are kept between two times that the turns are put by the clock. */
     private const SORT = 10;
 
     /** Of a hundred changes, those that let a stage overtake what it waits for. */
-    private const OVERTAKES = 10;
+    private const OVERTAKES = 30;
 
     /** @var array<int, int> stage → begins, in the plan the search is at */
     private array $from = [];
@@ -51,19 +50,18 @@ final class TurnSearch
     /**
      * Goes from a plan to others, and offers what is better than the best.
      *
-     * @param int $tries changes
+     * @param int   $tries changes
+     * @param float $warm  minutes by which the figure may get worse at first, about
      */
-    public function better(Choices $at, int $tries): void
+    public function better(Choices $at, int $tries, float $warm): void
     {
         $this->plan->build($at);
         $this->plan->keep();
         $height = $this->judge->altogether($this->plan->height, $this->plan);
         $this->look($at);
-        $hot = self::HOT;
-        $cold = self::COLD;
         $accepted = 0;
         for ($i = 0; $i < $tries; $i++) {
-            $heat = $hot * ($cold / $hot) ** ($i / max(1, $tries));
+            $heat = $warm * (self::COLD / $warm) ** ($i / $tries);
             $limit = $height - $heat * log(max(1e-9, $this->draws->even()));
             [$next, $same] = $this->changed($at);
             if (! $this->plan->build($next, $same, $limit)) {
