@@ -25,7 +25,7 @@ return [
                 PDO::ATTR_TIMEOUT => 5,
             ],
         ],
-        // What owns the tables: migrations alone work as it.
+        // What owns the tables: migrations alone work as it, and the server never knows its password.
         'owner' => $server + [
             'username' => env('DB_OWNER_USERNAME', 'lumbro_owner'),
             'password' => env('DB_OWNER_PASSWORD', ''),

@@ -18,9 +18,9 @@ cluster_home() {
     fi
 }
 
-# cluster_create HOME OWNER_PASSWORD APP_ROLE APP_PASSWORD PORT
+# cluster_create HOME ADMIN_PASSWORD PORT: an empty cluster, running.
 cluster_create() {
-    local home=$1 password=$2 role=$3 role_password=$4 port=$5 secret
+    local home=$1 password=$2 port=$3 secret
     [ -f "$home/PG_VERSION" ] && return 0
     mkdir -p "$home"
     chmod 700 "$home"
@@ -29,11 +29,58 @@ cluster_create() {
     printf '%s\n' "$password" >"$secret"
     chmod 600 "$secret"
     [ "$(id -u)" -eq 0 ] && chown postgres "$secret"
-    as_postgres "$PG_BIN/initdb" -D "$home" -U lumbro_owner --pwfile="$secret" --auth=scram-sha-256 -E UTF8 --locale=C.UTF-8 || { rm -f "$secret"; return 1; }
+    as_postgres "$PG_BIN/initdb" -D "$home" -U lumbro_admin --pwfile="$secret" --auth=scram-sha-256 -E UTF8 --locale=C.UTF-8 || { rm -f "$secret"; return 1; }
     rm -f "$secret"
-    cluster_up "$home" "$port" || return 1
-    PGPASSWORD=$password psql -q -h 127.0.0.1 -p "$port" -U lumbro_owner -d postgres -v ON_ERROR_STOP=1 \
-        -c "create role $role login password '$role_password'"
+    cluster_up "$home" "$port"
+}
+
+# sql USER PASSWORD PORT DATABASE ARGUMENTS: stops at the first error.
+sql() {
+    local user=$1 password=$2 port=$3 database=$4
+    shift 4
+    PGPASSWORD=$password PGOPTIONS=--client-min-messages=warning psql -q -h 127.0.0.1 -p "$port" -U "$user" -d "$database" -v ON_ERROR_STOP=1 "$@"
+}
+
+# cluster_roles ADMIN_PASSWORD PORT OWNER_PASSWORD APP_PASSWORD BACKUP_PASSWORD: who may what. The application adds to the
+# record and changes none of it; the owner has the tables and makes databases; the backup reads. None of the three is the
+# cluster's administrator, who alone reaches files and other people's roles. What is there already is left as it is.
+cluster_roles() {
+    local admin=$1 port=$2 owner=$3 app=$4 backup=$5
+    cluster_role "$admin" "$port" lumbro_owner "login createdb password '$owner' in role pg_signal_backend"
+    cluster_role "$admin" "$port" lumbro_app "login password '$app'"
+    cluster_role "$admin" "$port" lumbro_backup "login password '$backup' in role pg_read_all_data"
+    sql lumbro_admin "$admin" "$port" postgres \
+        -c "revoke connect, temporary on database postgres, template1 from public" \
+        -c "grant connect on database postgres, template1 to lumbro_owner"
+}
+
+cluster_role() {
+    sql lumbro_admin "$1" "$2" postgres -tAc "select 1 from pg_roles where rolname = '$3'" | grep -q 1 ||
+        sql lumbro_admin "$1" "$2" postgres <<<"create role $3 $4"
+}
+
+# cluster_divide ADMIN_PASSWORD PORT OWNER_PASSWORD DATABASE: an older installation's owner was the administrator too. That
+# role stays under another name, with nobody's password; its tables get an owner who is no more than that.
+cluster_divide() {
+    local admin=$1 port=$2 owner=$3 name=$4
+    [ "$(sql lumbro_owner "$owner" "$port" postgres -tAc 'select rolsuper from pg_roles where rolname = current_user' 2>/dev/null)" = t ] || return 0
+    sql lumbro_owner "$owner" "$port" postgres <<<"drop role if exists lumbro_admin; create role lumbro_admin superuser login password '$admin'"
+    # All of it or nothing: what broke off is begun again the next time.
+    sql lumbro_admin "$admin" "$port" "$name" --single-transaction <<SQL
+alter role lumbro_owner rename to lumbro_first;
+alter role lumbro_first nologin password null;
+create role lumbro_owner login createdb password '$owner' in role pg_signal_backend;
+alter database $name owner to lumbro_owner;
+do \$\$ declare one record; begin
+    for one in select relname from pg_class where relnamespace = 'public'::regnamespace and relkind in ('r', 'p', 'v', 'm') loop
+        execute format('alter table public.%I owner to lumbro_owner', one.relname);
+    end loop;
+    for one in select p.oid::regprocedure as name from pg_proc p where pronamespace = 'public'::regnamespace
+        and not exists (select from pg_depend d where d.objid = p.oid and d.deptype = 'e') loop
+        execute format('alter routine %s owner to lumbro_owner', one.name);
+    end loop;
+end \$\$;
+SQL
 }
 
 cluster_is_up() { as_postgres "$PG_BIN/pg_ctl" -D "$1" status >/dev/null 2>&1; }
@@ -47,8 +94,19 @@ cluster_up() {
 
 cluster_down() { cluster_is_up "$1" || return 0; as_postgres "$PG_BIN/pg_ctl" -D "$1" -w -m fast stop; }
 
+# database_is NAME PORT OWNER_PASSWORD: whether there is one.
+database_is() { sql lumbro_owner "$3" "$2" postgres -tAc "select 1 from pg_database where datname = '$1'" | grep -q 1; }
+
 # database_create NAME PORT OWNER_PASSWORD
 database_create() {
-    PGPASSWORD=$3 psql -q -h 127.0.0.1 -p "$2" -U lumbro_owner -d postgres -tAc "select 1 from pg_database where datname = '$1'" | grep -q 1 ||
-        PGPASSWORD=$3 psql -q -h 127.0.0.1 -p "$2" -U lumbro_owner -d postgres -c "create database $1"
+    database_is "$@" ||
+        sql lumbro_owner "$3" "$2" postgres -c "create database $1"
+    database_close "$@"
+}
+
+# database_close NAME PORT OWNER_PASSWORD: nobody is let into it but who must be.
+database_close() {
+    sql lumbro_owner "$3" "$2" postgres \
+        -c "revoke all on database $1 from public" \
+        -c "grant connect on database $1 to lumbro_app, lumbro_backup"
 }

@@ -7,7 +7,8 @@ namespace Tests\Support;
 /** The application as it is served for real, nginx and php-fpm, on a free port and a database of its own. */
 final class AppServer
 {
-    private readonly string $run;
+    /** Where its settings, process ids and logs are. */
+    public readonly string $run;
 
     public function __construct(public readonly string $database, public readonly int $port)
     {

@@ -33,6 +33,7 @@ final class TestDatabase
         }
         $server->exec("drop database if exists $name with (force)");
         $server->exec("create database $name template " . self::TEMPLATE);
+        self::close($server, $name);
         $server->exec('select pg_advisory_unlock(' . self::LOCK . ')');
         self::point($app, $name);
     }
@@ -46,6 +47,7 @@ final class TestDatabase
         $server = self::owner('postgres');
         $server->exec("drop database if exists $name with (force)");
         $server->exec("create database $name");
+        self::close($server, $name);
         self::point($app, $name);
         $app->make(Kernel::class)->call('migrate', ['--database' => 'owner', '--force' => true]);
         $app->make('db')->purge('owner');
@@ -62,6 +64,13 @@ final class TestDatabase
         // A database that somebody is connected to cannot be copied.
         $app->make('db')->purge('owner');
         $app->make('db')->purge('app');
+    }
+
+    /** As a shop's is: nobody is let in but who must be. */
+    private static function close(\PDO $server, string $name): void
+    {
+        $server->exec("revoke all on database $name from public");
+        $server->exec("grant connect on database $name to lumbro_app, lumbro_backup");
     }
 
     private static function point(Application $app, string $database): void
