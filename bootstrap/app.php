@@ -7,6 +7,7 @@ use App\Http\Middleware\KeepHidden;
 use App\Http\Middleware\RequireAct;
 use App\Http\Middleware\RequireSession;
 use App\Http\Middleware\ServerTiming;
+use App\Http\Middleware\Traced;
 use App\Http\Problem;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
@@ -25,6 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
         commands: __DIR__ . '/../routes/console.php',
         using: static function (): void {
             Route::middleware('browser')->prefix('api')->group(__DIR__ . '/../routes/api.php');
+            Route::get('health', App\Http\Controllers\HealthController::class);
             Route::prefix('read')->group(__DIR__ . '/../routes/read.php');
         },
     )
@@ -32,6 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Same origin only: nothing answers other sites.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(ServerTiming::class);
+        $middleware->prepend(Traced::class);
         $middleware->group('browser', [
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
@@ -44,7 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);
         $exceptions->dontReport([CoreFailure::class, App\Failure\Refusal::class]);
-        $exceptions->render(static fn(Throwable $failure, Request $request) => Problem::from($failure));
+        $exceptions->render(static fn(Throwable $failure, Request $request) => Problem::from($failure, Traced::number($request)));
     })
     ->create()
     ->useStoragePath(getenv('LUMBRO_STORAGE') ?: dirname(__DIR__) . '/var/storage');

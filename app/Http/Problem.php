@@ -19,7 +19,8 @@ use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 /** Every failure as a problem document (RFC 9457) whose `code` and `path` are the core's. */
 final class Problem
 {
-    public static function from(\Throwable $failure): JsonResponse
+    /** @param string $request its number, by which the log has it */
+    public static function from(\Throwable $failure, string $request): JsonResponse
     {
         return match (true) {
             $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->said, $failure->path, $failure->details),
@@ -28,14 +29,14 @@ final class Problem
             $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->said),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', Message::of('session.ended')),
             $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', Message::of('report.no-pdf', ['why' => $failure->getMessage()])),
-            $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure),
+            $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure, $request),
             $failure instanceof HttpExceptionInterface => self::http($failure),
-            default => self::answer(500, 'internal', Message::of('problem.internal')),
+            default => self::internal($request),
         };
     }
 
     /** A database that is away is said as such; any other trouble with it is ours. */
-    private static function database(\Throwable $failure): JsonResponse
+    private static function database(\Throwable $failure, string $request): JsonResponse
     {
         $state = substr((string) $failure->getCode(), 0, 2);
         $away = in_array($state, ['08', '57', '7', ''], true) || str_contains($failure->getMessage(), 'connection');
@@ -49,7 +50,12 @@ final class Problem
 
         return $away
             ? self::answer(503, 'database-away', Message::of('problem.database-away'))
-            : self::answer(500, 'internal', Message::of('problem.internal'));
+            : self::internal($request);
+    }
+
+    private static function internal(string $request): JsonResponse
+    {
+        return self::answer(500, 'internal', Message::of('problem.internal', ['request' => $request]));
     }
 
     private static function http(HttpExceptionInterface $failure): JsonResponse

@@ -9,6 +9,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Refused } from './api/client';
 import { App } from './App';
+import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
 
 const queries = new QueryClient({
@@ -24,14 +25,16 @@ const root = document.getElementById('root');
 if (root !== null) {
   createRoot(root).render(
     <StrictMode>
-      <ThemeProvider theme={theme} defaultMode="system">
-        <CssBaseline />
-        <QueryClientProvider client={queries}>
-          <BrowserRouter>
-            <App />
-          </BrowserRouter>
-        </QueryClientProvider>
-      </ThemeProvider>
+      <Styles>
+        <ThemeProvider theme={theme} defaultMode="system">
+          <CssBaseline />
+          <QueryClientProvider client={queries}>
+            <BrowserRouter>
+              <App />
+            </BrowserRouter>
+          </QueryClientProvider>
+        </ThemeProvider>
+      </Styles>
     </StrictMode>,
   );
 }

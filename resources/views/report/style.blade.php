@@ -20,7 +20,7 @@ thead { display: table-header-group }
 th { text-align: left; color: #595345; font-weight: 400; border-bottom: .8pt solid #595345; padding: .6mm 2.5mm .6mm 0; vertical-align: bottom }
 td { border-bottom: .4pt solid #d3cab6; padding: 1mm 2.5mm 1mm 0; vertical-align: top }
 tr, table.whole { break-inside: avoid }
-.verdict { white-space: nowrap; font-weight: 700 } .verdict svg { vertical-align: -2px }
+.verdict { white-space: nowrap; font-weight: 700; color: #63615b } .verdict.holds { color: #0b6b63 } .verdict.out { color: #b3381a } .verdict.unproven { color: #8a5a00 } .verdict.sent-back { color: #20252b } .verdict svg { vertical-align: -2px }
 .plain { font-size: 1.06em }
 .customer .plain { font-size: 1.15em }
 .struck { text-decoration: line-through } .soft { color: #595345 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The answers to what never reaches the application, as problem documents in the words of words/en.json:
+ * a request over the size that is taken (client_max_body_size), and one that nobody answered.
+ *
+ * usage: php deploy/refusals.php FOLDER
+ */
+
+use Lumbro\Core\Message\Message;
+use Lumbro\Words\Words;
+
+require dirname(__DIR__) . '/vendor/autoload.php';
+
+preg_match('/client_max_body_size (\d+)m;/', (string) file_get_contents(__DIR__ . '/nginx.conf.in'), $most);
+foreach ([
+    'too-large' => [413, Message::of('problem.too-large', ['most' => (int) $most[1]])],
+    'server-away' => [502, Message::of('problem.server-away')],
+] as $code => [$status, $said]) {
+    $document = ['type' => 'about:blank', 'title' => (new Words())->say($said), 'says' => $said, 'status' => $status, 'code' => $code, 'path' => null];
+    file_put_contents("{$argv[1]}/$code.json", json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+}
