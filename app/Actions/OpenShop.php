@@ -47,9 +47,9 @@ final class OpenShop
         if (filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
             throw Refusal::field('/lead/email', Message::of('people.no-email', ['email' => $email]));
         }
-        $made = isset($lead['password']) ? null : Passwords::madeUp();
-        $password = $made ?? Passwords::checked($lead['password']);
         $name = trim($lead['name']->line(80));
+        $made = isset($lead['password']) ? null : Passwords::madeUp();
+        $password = $made ?? Passwords::checked($lead['password'], [$name, $email, $settings->name]);
         $bay = Document::read(PlainBay::class, $fields['bay'])->bay();
         $kit = self::kit($fields['kit']);
 

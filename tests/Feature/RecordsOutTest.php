@@ -201,10 +201,24 @@ final class RecordsOutTest extends FeatureCase
         $this->get($address)->assertOk();
         $this->postJson("/api/repair-orders/$order/links/{$this->text($given->json('links.0.id'))}/revoke", ['id' => (string) Str::uuid7(), 'version' => 0])->assertOk()->assertJsonPath('links.0.works', false)->assertJsonPath('links.0.revokedBy', 'Fenna Ostrel');
         self::assertStringContainsString('This link does not work', (string) $this->get($address)->assertStatus(404)->getContent());
-        for ($i = 0; $i < 40; $i++) {
-            $this->get('/read/' . str_repeat('a', 43));
+    }
+
+    public function testGuessesAtLinksKeepNobodyOutAndALinkEndsWithWhoeverGaveIt(): void
+    {
+        $address = $this->text($this->actingAs($this->person('Fenna Ostrel'))->postJson("/api/repair-orders/{$this->order('2463')}/links", ['id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'insurer', 'reader' => 'Sandmoor Mutual', 'days' => 14])->assertOk()->json('address'));
+        $this->app->make('auth')->forgetGuards();
+        for ($i = 0; $i < 60; $i++) {
+            $this->get('/read/' . str_repeat(chr(97 + $i % 26), 43))->assertStatus(404);
         }
-        $this->get('/read/' . str_repeat('a', 43))->assertStatus(429);
+        $this->get($address)->assertOk();
+        DB::table('users')->where('name', 'Fenna Ostrel')->update(['active' => false]);
+        $this->get($address)->assertStatus(404);
+        DB::table('users')->where('name', 'Fenna Ostrel')->update(['active' => true]);
+        $statuses = [];
+        for ($i = 0; $i < 41; $i++) {
+            $statuses[] = $this->get($address)->status();
+        }
+        self::assertSame([200, 429], array_values(array_unique($statuses)), 'its own visits are bounded');
     }
 
     private function text(mixed $value): string

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Hashing\HashManager;
+use Illuminate\Support\Facades\Hash;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Support\Lines;
 
 final class SessionTest extends FeatureCase
@@ -39,6 +42,82 @@ final class SessionTest extends FeatureCase
         $this->postJson('/api/session', ['email' => 'bram@copperlane.example', 'password' => 'plumb-and-line'])
             ->assertStatus(429)
             ->assertJson(['code' => 'throttled']);
+    }
+
+    public function testAGuessCostsTheSameWhetherThereIsSuchAnAccountOrNot(): void
+    {
+        $hash = new class ($this->app) extends HashManager {
+            public int $looked = 0;
+
+            /** @param array<array-key, mixed> $options */
+            public function check(#[\SensitiveParameter] $value, $hashedValue, array $options = []): bool
+            {
+                $this->looked++;
+
+                return parent::check($value, $hashedValue, $options);
+            }
+        };
+        Hash::swap($hash);
+        foreach (['oda@copperlane.example' => 1, 'nobody@copperlane.example' => 2, str_repeat('o', 300) . '@copperlane.example' => 2] as $email => $looked) {
+            $this->postJson('/api/session', ['email' => $email, 'password' => 'no'])->assertStatus(422)->assertJson(['path' => '/password']);
+            self::assertSame($looked, $hash->looked, $email);
+        }
+        // What nobody can have is looked at no further.
+        $this->postJson('/api/session', ['email' => 'oda@copperlane.example', 'password' => str_repeat('n', 1_001)])->assertStatus(422)->assertJson(['path' => '/password']);
+        self::assertSame(2, $hash->looked);
+    }
+
+    public function testSomebodyWhoGuessesKeepsNobodyOut(): void
+    {
+        $right = ['email' => 'bram@copperlane.example', 'password' => 'plumb-and-line'];
+        $device = $this->postJson('/api/session', $right)->assertOk()->getCookie('lumbro_device');
+        self::assertNotNull($device);
+        self::assertTrue($device->isHttpOnly());
+        $this->deleteJson('/api/session')->assertNoContent();
+        // From one place, at many accounts, until it is refused there.
+        $refused = 0;
+        for ($i = 0; $i < 45; $i++) {
+            $refused += $this->postJson('/api/session', ['email' => "guess$i@copperlane.example", 'password' => 'no'])->status() === 429 ? 1 : 0;
+        }
+        self::assertSame(15, $refused);
+        // And at one account, from many places.
+        for ($i = 0; $i < 12; $i++) {
+            $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.$i"])->postJson('/api/session', ['email' => 'bram@copperlane.example', 'password' => "guess $i"]);
+        }
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.1.1'])->postJson('/api/session', $right)->assertStatus(429);
+        // On the device that they use, that person is let in from anywhere.
+        $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1'])->withCredentials()->withCookie('lumbro_device', (string) $device->getValue());
+        $this->postJson('/api/session', $right)->assertOk();
+        $this->deleteJson('/api/session')->assertNoContent();
+        // Where guesses are made on that device, it is slowed down too; nobody else's account is opened to it.
+        for ($i = 0; $i < 10; $i++) {
+            $this->postJson('/api/session', ['email' => 'bram@copperlane.example', 'password' => "guess $i"])->assertStatus(422);
+        }
+        $this->postJson('/api/session', $right)->assertStatus(429);
+        $this->postJson('/api/session', ['email' => 'tolly@copperlane.example', 'password' => 'plumb-and-line'])->assertStatus(429);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badPasswords(): iterable
+    {
+        yield 'short' => ['three-words', 'password.too-short'];
+        yield 'long' => [str_repeat('long word ', 8), 'password.too-long'];
+        yield 'what everybody tries' => ['Password1234!', 'password.common'];
+        yield 'twice' => ['qwertyqwerty', 'password.common'];
+        yield 'other signs for letters' => ['P@$$w0rd2026', 'password.common'];
+        yield 'figures alone' => ['123456789012', 'password.common'];
+        yield 'two characters' => ['abababababab', 'password.common'];
+        yield 'their own name' => ['merrin-and-brass', 'password.personal'];
+        yield 'the account' => ['CopperLane-2026-x', 'password.personal'];
+        yield 'the shop' => ['a copper kettle', 'password.personal'];
+    }
+
+    #[DataProvider('badPasswords')]
+    public function testAPasswordThatOthersWouldTryIsRefused(string $password, string $code): void
+    {
+        $said = $this->actingAs($this->person('Oda Merrin'))->postJson('/api/session/password', ['old' => 'chalk-and-brass', 'new' => $password])->assertStatus(422)->getContent();
+        $problem = json_decode((string) $said, true);
+        self::assertSame(['/new', $code], [$problem['path'], $problem['says']['say']]);
     }
 
     public function testNothingIsShownToSomebodyWhoHasNotSignedIn(): void

@@ -27,7 +27,7 @@ use Lumbro\Words\Words;
 /** What somebody with a link sees: one report of one order, to read and to print. Each visit is kept. */
 final readonly class ReaderController
 {
-    /** Guesses and visits of one address within a minute. */
+    /** Visits by one link within a minute. Guesses are not counted: none of them fits, and a shop's network is one address to many. */
     private const VISITS = 40;
 
     public function __construct(private OrderReport $report, private PdfRenderer $renderer) {}
@@ -53,12 +53,12 @@ final readonly class ReaderController
     /** The plan of a bay, a person or a car, for a calendar that asks again and again. */
     public function feed(Request $request, string $secret): Response
     {
-        self::count($request);
         $link = DB::table('feed_links')->where('token_hash', GiveLink::hash($secret))->first();
-        $giver = $link === null ? null : User::query()->where('shop_id', $link->shop_id)->where('id', $link->user_id)->where('active', true)->first();
+        $giver = $link === null ? null : self::giver($link);
         if ($link === null || $giver === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
             return self::gone();
         }
+        self::count($link->id);
         DB::table('feed_links')->where('shop_id', $link->shop_id)->where('id', $link->id)->update(['read_at' => Moment::now(), 'reads' => (int) $link->reads + 1]);
         $now = DayPlans::current($giver);
         $words = new Words(Shop::query()->findOrFail($link->shop_id)->reader());
@@ -68,29 +68,33 @@ final readonly class ReaderController
         ]);
     }
 
-    /** Bounds guesses and visits of one address. */
-    private static function count(Request $request): void
+    private static function count(string $link): void
     {
-        $key = 'reader|' . $request->ip();
+        $key = "reader|$link";
         if (RateLimiter::tooManyAttempts($key, self::VISITS)) {
             throw Refusal::tooMany(RateLimiter::availableIn($key));
         }
         RateLimiter::hit($key);
     }
 
+    /** Who gave a link, and while they may sign in: it opens no more than that person could. */
+    private static function giver(\stdClass $link): ?User
+    {
+        return User::query()->where('shop_id', $link->shop_id)->where('id', $link->user_id)->where('active', true)->first();
+    }
+
     /** @return array{\stdClass, OrderFile}|null null where the link does not work: unknown, over, or taken back */
     private function open(Request $request, string $secret, string $what): ?array
     {
-        self::count($request);
         $link = DB::table('reader_links')->where('token_hash', GiveLink::hash($secret))->first();
-        if ($link === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
+        $giver = $link === null ? null : self::giver($link);
+        if ($link === null || $giver === null || $link->revoked_at !== null || Moment::read($link->expires_at) <= Moment::now()) {
             return null;
         }
+        self::count($link->id);
         DB::table('reader_visits')->insert([
             'shop_id' => $link->shop_id, 'id' => (string) Str::uuid7(), 'reader_link_id' => $link->id, 'at' => Moment::now(), 'address' => (string) $request->ip(), 'what' => $what,
         ]);
-        // Read as whoever gave the link: it opens no more than that person could.
-        $giver = User::query()->where('shop_id', $link->shop_id)->where('id', $link->user_id)->firstOrFail();
 
         return [$link, OrderFile::open($giver, $link->repair_order_id)];
     }

@@ -10,6 +10,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\People\Passwords;
 use App\People\Sessions;
+use App\People\SignIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,20 +34,11 @@ final class SessionController
     public function signIn(Request $request): JsonResponse
     {
         $fields = Node::parse($request->getContent())->fields(['email', 'password']);
-        $email = mb_strtolower(trim($fields['email']->text()));
-        $key = 'sign-in|' . $email . '|' . $request->ip();
-        if (RateLimiter::tooManyAttempts($key, self::ATTEMPTS)) {
-            throw Refusal::tooMany(RateLimiter::availableIn($key));
-        }
-        if (! Auth::attempt(['email' => $email, 'password' => $fields['password']->text(), 'active' => true])) {
-            RateLimiter::hit($key);
-
-            throw Refusal::field('/password', Message::of('session.unknown'));
-        }
-        RateLimiter::clear($key);
+        $user = SignIn::person($request, $fields['email']->text(), $fields['password']->text());
+        Auth::login($user);
         $request->session()->regenerate();
 
-        return $this->show($request);
+        return $this->show($request)->withCookie(SignIn::cookie($request, $user));
     }
 
     public function show(Request $request): JsonResponse
@@ -91,7 +83,7 @@ final class SessionController
 
             throw Refusal::field('/old', Message::of('session.old-password'));
         }
-        $user->update(['password' => Passwords::checked($fields['new'])]);
+        $user->update(['password' => Passwords::checked($fields['new'], [$user->name, $user->email, Shop::query()->findOrFail($user->shop_id)->name])]);
         Sessions::endOf($user->id, $request->session()->getId());
 
         return new Response('', 204);
