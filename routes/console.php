@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 use App\Console\MakeSetUpCode;
 use App\Console\MakeShop;
+use App\Console\PublishedPasswords;
 use App\Console\VerifyRecord;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class]);
+Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class, PublishedPasswords::class]);

@@ -10,14 +10,16 @@ final class AppServer
     /** Where its settings, process ids and logs are. */
     public readonly string $run;
 
-    public function __construct(public readonly string $database, public readonly int $port)
+    /** @param list<string> $names by which it is asked over TLS, from the whole network; on this machine alone where there are none */
+    public function __construct(public readonly string $database, public readonly int $port, private readonly array $names = [])
     {
         $this->run = getenv('LUMBRO_SCRATCH') . '/server-' . $port;
     }
 
-    public static function start(string $database): self
+    /** @param list<string> $names */
+    public static function start(string $database, array $names = []): self
     {
-        $server = new self($database, FreePort::find());
+        $server = new self($database, FreePort::find(), $names);
         $server->up();
 
         return $server;
@@ -25,7 +27,7 @@ final class AppServer
 
     public function up(): void
     {
-        $this->serve('up', (string) $this->port);
+        $this->serve('up', (string) $this->port, ...$this->names);
     }
 
     public function down(): void
@@ -45,7 +47,7 @@ final class AppServer
 
     public function address(): string
     {
-        return "http://127.0.0.1:{$this->port}";
+        return $this->names === [] ? "http://127.0.0.1:{$this->port}" : "https://{$this->names[0]}:{$this->port}";
     }
 
     private function serve(string ...$arguments): void
@@ -58,6 +60,7 @@ final class AppServer
             'SESSION_DRIVER' => 'database',
             'CACHE_STORE' => 'database',
             'LOG_CHANNEL' => 'stderr',
+            'LUMBRO_TLS' => "{$this->run}/tls",
         ];
         $log = getenv('LUMBRO_SCRATCH') . "/serve-{$this->port}.log";
         $process = proc_open(
