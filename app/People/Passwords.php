@@ -18,8 +18,8 @@ final class Passwords
 
     private const WORDS = ['anvil', 'basil', 'cedar', 'dynamo', 'ember', 'fennel', 'gravel', 'hazel', 'inkwell', 'juniper', 'kelp', 'lantern', 'maple', 'nettle', 'oatmeal', 'pebble', 'quartz', 'raisin', 'sorrel', 'thistle', 'umber', 'velvet', 'walnut', 'yarrow'];
 
-    /** Words that others try first. */
-    private const COMMON = ['abcdefghijkl', 'administrator', 'admin', 'asdfghjkl', 'autobody', 'baseball', 'bodyshop', 'calibration', 'changeme', 'default', 'football', 'garage', 'iloveyou', 'letmein', 'login', 'lumbro', 'master', 'monkey', 'password', 'passwort', 'princess', 'qazwsxedc', 'qwerty', 'qwertyuiop', 'qwertz', 'radar', 'secret', 'shadow', 'sunshine', 'superman', 'temporary', 'test', 'trustno', 'user', 'welcome', 'workshop', 'zxcvbnm'];
+    /** Words that others try first; a longer one stands before what it begins with. */
+    private const COMMON = ['abcdefghijkl', 'administrator', 'admin', 'asdfghjkl', 'autobody', 'baseball', 'bodyshop', 'calibration', 'changeme', 'default', 'football', 'garage', 'iloveyou', 'letmein', 'login', 'lumbro', 'master', 'monkey', 'password', 'passwort', 'princess', 'qazwsxedc', 'qwertyuiop', 'qwerty', 'qwertz', 'radar', 'secret', 'shadow', 'sunshine', 'superman', 'temporary', 'test', 'trustno', 'user', 'welcome', 'workshop', 'zxcvbnm'];
 
     /** Letters in a row, from a name, that are enough to guess by; different characters, at least. */
     private const PERSONAL = 5;
@@ -54,7 +54,8 @@ final class Passwords
     {
         $spelt = strtr((string) preg_replace('/[^a-z]+$/', '', $password), ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '@' => 'a', '$' => 's']);
         foreach ([$password, $spelt] as $one) {
-            if (str_replace(self::COMMON, '', (string) preg_replace('/[^a-z]/', '', $one)) === '' && preg_match('/[^\x00-\x7f]/', $one) === 0) {
+            $letters = (string) preg_replace('/[^a-z]/', '', $one);
+            if ($letters === '' ? preg_match('~^[\d\s./-]*$~', $password) === 1 : preg_match('/[^\x00-\x7f]/', $one) === 0 && str_replace(self::COMMON, '', $letters) === '') {
                 return true;
             }
         }

@@ -375,6 +375,8 @@ final class FirstCarTest extends RunCase
             $this->assertAccessible('a tool’s signs');
             $this->by->press('+');
             $this->by->press('+');
+            // The question stands there until the server has kept the answer.
+            $browser->until('document.querySelector("[data-testid=signs]") === null');
 
             return 'signs';
         }

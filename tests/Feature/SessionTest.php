@@ -105,6 +105,7 @@ final class SessionTest extends FeatureCase
         yield 'what everybody tries' => ['Password1234!', 'password.common'];
         yield 'twice' => ['qwertyqwerty', 'password.common'];
         yield 'other signs for letters' => ['P@$$w0rd2026', 'password.common'];
+        yield 'a row of keys' => ['Qwertyuiop[]1', 'password.common'];
         yield 'figures alone' => ['123456789012', 'password.common'];
         yield 'two characters' => ['abababababab', 'password.common'];
         yield 'their own name' => ['merrin-and-brass', 'password.personal'];
@@ -118,6 +119,15 @@ final class SessionTest extends FeatureCase
         $said = $this->actingAs($this->person('Oda Merrin'))->postJson('/api/session/password', ['old' => 'chalk-and-brass', 'new' => $password])->assertStatus(422)->getContent();
         $problem = json_decode((string) $said, true);
         self::assertSame(['/new', $code], [$problem['path'], $problem['says']['say']]);
+    }
+
+    public function testAPasswordOfWordsOrOfSignsIsTaken(): void
+    {
+        [$old, $lead] = ['chalk-and-brass', $this->person('Oda Merrin')];
+        foreach (['four plain words here', '!#%&/()=?+*;:_', 'pässword-für-ödland', 'passwords are dull'] as $new) {
+            $this->actingAs($lead)->postJson('/api/session/password', ['old' => $old, 'new' => $new])->assertNoContent();
+            $old = $new;
+        }
     }
 
     public function testNothingIsShownToSomebodyWhoHasNotSignedIn(): void

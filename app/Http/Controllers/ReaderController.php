@@ -68,6 +68,7 @@ final readonly class ReaderController
         ]);
     }
 
+    /** Bounds the visits by one link. */
     private static function count(string $link): void
     {
         $key = "reader|$link";
