@@ -28,7 +28,9 @@ $app = require __DIR__ . '/../bootstrap/app.php';
 assert($app instanceof Application);
 $app->make(Kernel::class)->bootstrap();
 TestDatabase::create('lumbro_test_bench', $app);
-$tasks = BenchTasks::of(TestDatabase::owner('lumbro_test_bench'), (2 * BATCHES + 1) * TASKS);
+$owner = TestDatabase::owner('lumbro_test_bench');
+$tasks = BenchTasks::of($owner, (2 * BATCHES + 1) * TASKS);
+$read = TestDatabase::one($owner, "select id from repair_orders where number = '2463'");
 
 $server = AppServer::start('lumbro_test_bench');
 $log = getenv('LUMBRO_SCRATCH') . '/readers.log';
@@ -46,7 +48,7 @@ try {
     $office = (new ApiClient($server->address()))->signIn('fenna@copperlane.example', 'ink-and-paper');
     $links = [];
     for ($i = 0; $i < READERS; $i++) {
-        [$status, $given] = $office->post('/api/repair-orders/' . $office->order('2463') . '/links', ['id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'insurer', 'reader' => "Reader $i", 'days' => 14]);
+        [$status, $given] = $office->post("/api/repair-orders/$read/links", ['id' => (string) Str::uuid7(), 'version' => 0, 'kind' => 'insurer', 'reader' => "Reader $i", 'days' => 14]);
         $links[] = $status === 200 ? $given['address'] : throw new RuntimeException('No link was given: ' . json_encode($given));
     }
     $took = ['alone' => [], 'beside readers' => []];
