@@ -88,12 +88,13 @@ backup_back() {
         fi
 }
 
-# backup_rename PORT OWNER_PASSWORD DATABASE "FROM TO"...: all of it or nothing; nobody may be connected.
+# backup_rename PORT OWNER_PASSWORD DATABASE "FROM TO"...: all of it or nothing; nobody may be connected. PostgreSQL's own
+# workers leave by themselves, and would not be sent away by the owner.
 backup_rename() {
     local port=$1 password=$2 name=$3 one
     shift 3
     {
-        printf "select pg_terminate_backend(pid) from pg_stat_activity where datname in ('%s', '%s_new', '%s_before') \\g /dev/null\nbegin;\n" "$name" "$name" "$name"
+        printf "select pg_terminate_backend(pid) from pg_stat_activity where datname in ('%s', '%s_new', '%s_before') and usename in ('lumbro_app', 'lumbro_owner', 'lumbro_backup') \\g /dev/null\nbegin;\n" "$name" "$name" "$name"
         for one in "$@"; do printf 'alter database %s rename to %s;\n' ${one% *} ${one#* }; done
         printf 'commit;\n'
     } | sql lumbro_owner "$password" "$port" postgres

@@ -70,10 +70,10 @@ final class BackupTest extends TestCase
         self::assertSame($backed, $this->sum());
         // There and back, whoever is connected, as often as somebody likes.
         foreach ([$later, $backed, $later] as $expected) {
-            $reader = TestDatabase::owner(self::DATABASE);
+            $readers = [TestDatabase::owner(self::DATABASE), new \PDO(sprintf('pgsql:host=127.0.0.1;port=%s;dbname=%s', getenv('DB_PORT'), self::DATABASE), 'lumbro_app', (string) getenv('DB_PASSWORD'))];
             self::assertSame([0, ''], $this->bash('backup_back'));
             self::assertSame($expected, $this->sum());
-            unset($reader);
+            unset($readers);
         }
         // What broke off in an older edition, between two names, is brought back too.
         TestDatabase::owner('postgres')->exec('drop database ' . self::DATABASE . ' with (force)');
@@ -145,7 +145,7 @@ final class BackupTest extends TestCase
         posix_kill(-proc_get_status($process)['pid'], SIGKILL);
         proc_close($process);
         // What it was doing in the database ends by itself, or is ended by whoever comes next.
-        TestDatabase::owner('postgres')->exec("select pg_terminate_backend(pid) from pg_stat_activity where datname like '" . self::DATABASE . "%'");
+        TestDatabase::owner('postgres')->exec("select pg_terminate_backend(pid) from pg_stat_activity where datname like '" . self::DATABASE . "%' and usename in ('lumbro_app', 'lumbro_owner', 'lumbro_backup')");
     }
 
     /** @return array{int, string} status and what was said */

@@ -73,15 +73,7 @@ final class Actions
 
     private function take(string $option): void
     {
-        $this->timed(fn() => $this->browser->waitForText('[role=option]', $option));
-        foreach ($this->browser->driver->findElements(WebDriverBy::cssSelector('[role=option]')) as $one) {
-            if (str_starts_with($one->getText(), $option)) {
-                $one->click();
-
-                return;
-            }
-        }
-        throw new \RuntimeException("No option says “{$option}”.");
+        $this->timed(fn() => $this->browser->pick($option));
     }
 
     /** Taps a place of the maker's page, as parts of it. */

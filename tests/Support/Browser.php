@@ -196,6 +196,20 @@ final class Browser
         $this->first('label', "No box says “{$words}”", begins: $words)->click();
     }
 
+    /** Takes an option by the beginning of its words; a list that is being filled may put a new one in its place meanwhile. */
+    public function pick(string $words): void
+    {
+        $this->wait(function () use ($words): ?bool {
+            try {
+                $this->first('[role=option]', "No option says “{$words}”", begins: $words)->click();
+            } catch (StaleElementReferenceException) {
+                return null;
+            }
+
+            return true;
+        }, "“{$words}” is not to be taken");
+    }
+
     /** Types into a field as soon as it takes what is typed: one that is just being drawn does not. */
     public function type(string $css, string $text): void
     {

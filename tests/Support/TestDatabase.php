@@ -104,7 +104,7 @@ final class TestDatabase
     {
         $server = self::owner('postgres');
         $server->exec("alter database $name with allow_connections false");
-        $server->exec("select pg_terminate_backend(pid) from pg_stat_activity where datname = '$name'");
+        $server->exec("select pg_terminate_backend(pid) from pg_stat_activity where datname = '$name' and usename in ('lumbro_app', 'lumbro_owner', 'lumbro_backup')");
     }
 
     /** It may be reached again. */
