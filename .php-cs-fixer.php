@@ -17,7 +17,7 @@ return (new PhpCsFixer\Config())
     ->setCacheFile(__DIR__ . '/var/php-cs-fixer.cache')
     ->setFinder(
         PhpCsFixer\Finder::create()
-            ->in([__DIR__ . '/app', __DIR__ . '/core', __DIR__ . '/words', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/tests'])
+            ->in([__DIR__ . '/app', __DIR__ . '/core', __DIR__ . '/signer', __DIR__ . '/words', __DIR__ . '/bootstrap', __DIR__ . '/config', __DIR__ . '/database', __DIR__ . '/routes', __DIR__ . '/signer', __DIR__ . '/tests'])
             ->exclude('cache')
             ->append([__DIR__ . '/bin/pins', __DIR__ . '/artisan', __DIR__ . '/public/index.php', __DIR__ . '/core/bin/lumbro-core']),
     );

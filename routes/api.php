@@ -111,6 +111,7 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::delete('', [ImportController::class, 'cancel'])->middleware('may:order');
     });
 
+    Route::get('seal-book.json', [ArchiveController::class, 'book']);
     Route::get('archives', [ArchiveController::class, 'index']);
     Route::post('archives', [ArchiveController::class, 'take'])->middleware('may:archive');
     Route::get('archives/{archive}', [ArchiveController::class, 'show'])->whereUuid('archive');

@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Console\MakeSetUpCode;
 use App\Console\MakeShop;
 use App\Console\PublishedPasswords;
+use App\Console\SignSeals;
 use App\Console\VerifyRecord;
+use App\Console\WriteSealBook;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class, PublishedPasswords::class]);
+Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class, PublishedPasswords::class, SignSeals::class, WriteSealBook::class]);

@@ -8,6 +8,8 @@ use App\Reports\PdfRenderer;
 use App\Reports\QrCode;
 use App\Reports\QrEncode;
 use App\Reports\WeasyPrint;
+use App\Signing\Signer;
+use App\Signing\SocketSigner;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
@@ -19,6 +21,11 @@ final class LumbroProvider extends ServiceProvider
         PdfRenderer::class => WeasyPrint::class,
         QrCode::class => QrEncode::class,
     ];
+
+    public function register(): void
+    {
+        $this->app->singleton(Signer::class, static fn(): Signer => new SocketSigner((string) config('lumbro.signer')));
+    }
 
     public function boot(): void
     {

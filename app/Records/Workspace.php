@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Signing\SealBooks;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Catalogue\Kit\Instrument;
+use Lumbro\Core\Evidence\EntryKind;
 use Lumbro\Core\Facts\RecordFacts;
 use Lumbro\Core\Message\Message;
 
@@ -26,7 +28,7 @@ final class Workspace
                 'vehicle' => $file->row->vehicle,
                 'plate' => $file->row->plate,
             ],
-            'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at] : null,
+            'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at, 'entry' => self::entry($file)] : null,
             'simulated' => $file->row->scenario !== null,
             'exercise' => self::exercise($file),
             'pair' => self::pair($file),
@@ -42,6 +44,14 @@ final class Workspace
             'next' => $file->isSealed() ? self::next($file) : null,
             ...RecordFacts::ofTask('task', $file->journal),
         ];
+    }
+
+    /** @return array{number: int, head: string, earlier: bool}|null the entry of the shop's seal book about it; null while it is not signed */
+    private static function entry(TaskFile $file): ?array
+    {
+        $entry = app(SealBooks::class)->of($file->row->shop_id, (string) $file->row->hash)?->entry;
+
+        return $entry === null ? null : ['number' => $entry->number, 'head' => $entry->hash(), 'earlier' => $entry->kind === EntryKind::Earlier];
     }
 
     /** @return array{id: string, number: string, title: string, over: bool}|null the exercise it belongs to */

@@ -9,10 +9,12 @@ use App\Photos\PhotoStore;
 use App\Records\Moment;
 use App\Records\OrderEvidence;
 use App\Records\OrderFile;
+use App\Signing\SealBooks;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Evidence\SealedRecord;
+use Lumbro\Core\Evidence\SignedEntry;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Measure\Node;
 
@@ -22,13 +24,14 @@ final class OrderArchive
     /** With more photos than this another installation would refuse the file; the rest is handed over by itself, bytes. */
     private const FILES = 12_000_000;
 
-    public static function of(OrderFile $file): string
+    public static function of(OrderFile $file, SealBooks $books): string
     {
+        $shop = $file->row->shop_id;
         $records = [];
         foreach ($file->tasks as $task) {
             foreach (DB::table('sealed_records')->where('shop_id', $file->row->shop_id)->where('sensor_task_id', $task->id)->orderBy('revision')->pluck('record') as $record) {
                 $decoded = json_decode((string) $record, false, 128, JSON_THROW_ON_ERROR);
-                $records[] = Seal::of($decoded)->document($decoded, SealedRecord::edition(Node::parse((string) $record)));
+                $records[] = Seal::of($decoded)->document($decoded, SealedRecord::edition(Node::parse((string) $record)), $books->of($shop, Seal::of($decoded)->hash));
             }
         }
         ['photos' => $photos, 'tracks' => $tracks] = OrderEvidence::of($file);
@@ -47,6 +50,7 @@ final class OrderArchive
             array_map(static fn(OrderLine $line): array => $line->written(), $file->journal->lines()),
             $tracks,
             self::files($photos),
+            static fn(mixed $content, string $hash): ?SignedEntry => $books->signArchive($shop, $content, $hash),
         ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 

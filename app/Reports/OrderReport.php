@@ -11,8 +11,11 @@ use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
 use App\Records\TaskFile;
+use App\Signing\SealBooks;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
+use Lumbro\Core\Evidence\BookEntry;
+use Lumbro\Core\Evidence\EntryKind;
 use Lumbro\Core\Facts\RecordFacts;
 use Lumbro\Core\Version;
 
@@ -22,7 +25,7 @@ final readonly class OrderReport
     /** More photos than this would make a report nobody can send. */
     private const PHOTOS = 24;
 
-    public function __construct(private QrCode $qr) {}
+    public function __construct(private QrCode $qr, private SealBooks $books) {}
 
     /** The report as one page of HTML that needs nothing from anywhere else. */
     public function html(OrderFile $file, ReportKind $kind): string
@@ -60,6 +63,7 @@ final readonly class OrderReport
             'photoCount' => count($file->state()->record->photos),
             'madeAt' => Moment::now(),
             'core' => Version::NUMBER,
+            'book' => self::book($this->books->last($file->row->shop_id)),
         ];
     }
 
@@ -96,11 +100,18 @@ final readonly class OrderReport
                 'by' => $record['sealedBy'],
                 'at' => $record['sealedAt'],
                 'follows' => $record['follows'] ?? null,
+                'entry' => self::book($this->books->of($file->row->shop_id, $sealed->hash)?->entry),
                 'qr' => $this->qr->svg(sprintf('Lumbro seal, order %s, %s: SHA-256 %s', $file->row->number, $task->sensor ?? '', $sealed->hash)),
             ],
             'handover' => $handover,
             'plan' => $plan === null ? null : PlanSvg::of($plan, $paper),
         ];
+    }
+
+    /** @return array{number: int, head: string, key: string, earlier: bool}|null an entry of the seal book, as it is printed */
+    private static function book(?BookEntry $entry): ?array
+    {
+        return $entry === null ? null : ['number' => $entry->number, 'head' => $entry->hash(), 'key' => $entry->says['next'] ?? $entry->key, 'earlier' => $entry->kind === EntryKind::Earlier];
     }
 
     /** @return array<string, mixed>|null how a sensor stands that is not sealed; null where it cannot be worked on */

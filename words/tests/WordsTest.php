@@ -184,7 +184,7 @@ final class WordsTest extends TestCase
     {
         $messages = self::messages();
         [$codes, $beginnings] = [[], []];
-        foreach (['core/src', 'app', 'deploy', 'words/src', 'resources/views', 'ui/src'] as $folder) {
+        foreach (['core/src', 'app', 'deploy', 'words/src', 'resources/views', 'ui/src', 'signer/src'] as $folder) {
             foreach (self::sources(__DIR__ . "/../../$folder") as $source) {
                 preg_match_all('/[\'"]([a-z][a-zA-Z0-9]*(?:[.-][a-zA-Z0-9]+)+)[\'"]/', $source, $whole);
                 foreach ($whole[1] as $code) {

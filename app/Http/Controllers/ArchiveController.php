@@ -12,6 +12,7 @@ use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Reports\OrderArchive;
 use App\Reports\ReportResponse;
+use App\Signing\SealBooks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,11 +23,17 @@ final class ArchiveController
 {
     private const LISTED = 200;
 
-    public function give(Request $request, string $order): Response
+    public function give(Request $request, string $order, SealBooks $books): Response
     {
         $file = OrderFile::open(Answer::user($request), $order);
 
-        return ReportResponse::download(OrderArchive::of($file), 'application/json', 'lumbro-' . preg_replace('/[^\w-]/', '', $file->row->number) . '-archive.json');
+        return ReportResponse::download(OrderArchive::of($file, $books), 'application/json', 'lumbro-' . preg_replace('/[^\w-]/', '', $file->row->number) . '-archive.json');
+    }
+
+    /** All that the shop has sealed, entry by entry, for whoever checks it elsewhere. */
+    public function book(Request $request, SealBooks $books): Response
+    {
+        return ReportResponse::download(json_encode($books->document(Answer::user($request)->shop_id), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT) . "\n", 'application/json', 'lumbro-seal-book.json');
     }
 
     public function take(Request $request, TakeArchive $action): JsonResponse
@@ -91,6 +98,7 @@ final class ArchiveController
     {
         $read = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
 
-        return is_array($read) ? $read : [];
+        // What was taken in before anybody signed has no key.
+        return is_array($read) ? ['key' => null, ...$read] : [];
     }
 }

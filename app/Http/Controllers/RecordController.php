@@ -11,6 +11,7 @@ use App\Input\Body;
 use App\Models\SealedRecord as SealedRow;
 use App\Records\TaskFile;
 use App\Records\Workspace;
+use App\Signing\SealBooks;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,11 +21,18 @@ use Lumbro\Core\Measure\Node;
 use Lumbro\Core\Message\Message;
 
 /** Closing a task, and the sealed record that comes of it. */
-final class RecordController
+final readonly class RecordController
 {
+    public function __construct(private SealBooks $books) {}
+
     public function seal(Request $request, string $task, SealRecord $action): JsonResponse
     {
-        return Answer::json(Workspace::of($action(Answer::user($request), $task, Body::of($request, ...SealRecord::FIELDS))));
+        $user = Answer::user($request);
+        $file = $action($user, $task, Body::of($request, ...SealRecord::FIELDS));
+        // Sealed is sealed, whatever becomes of its signature.
+        $this->books->sign($user->shop_id, (string) $file->row->hash);
+
+        return Answer::json(Workspace::of($file));
     }
 
     /** The sealed record as the file it leaves the house as: the revision that stands. */
@@ -38,7 +46,7 @@ final class RecordController
         }
         $record = json_decode($sealed->record, false, 64, JSON_THROW_ON_ERROR);
         $json = json_encode(
-            Seal::of($record)->document($record, SealedRecord::edition(Node::stored($sealed->record))),
+            Seal::of($record)->document($record, SealedRecord::edition(Node::stored($sealed->record)), $this->books->of($user->shop_id, $sealed->hash)),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
 

@@ -28,10 +28,12 @@ final readonly class Archive
      * @param array{shop: string, number: string, vehicle: string, plate: string, vin: string|null} $order
      * @param list<array{edition: int, sensor: string, revision: int, sealedBy: string, sealedAt: string, hash: string, sealed: string|null, again: string|null, differences: list<string>, refused: list<array{line: string, kind: string, says: Message}>, failure: Message|null}> $records
      *                                                                      "sealed" and "again": the verdict in the file, and as it comes out now
+     * @param list<SealedFile> $files   the same records, taken apart
+     * @param SignedEntry|null $signature the entry of a seal book about the whole
      * @param list<Message> $broken what does not fit its seal; empty where all is as it was sealed
      * @param list<array{hash: string, about: string, type: string, isHere: bool}> $photos  whether a photo's bytes came along
      */
-    private function __construct(public string $hash, public array $order, public array $records, public array $broken, public array $photos) {}
+    private function __construct(public string $hash, public array $order, public array $records, public array $files, public ?SignedEntry $signature, public array $broken, public array $photos) {}
 
     /**
      * The file an order leaves the house as.
@@ -42,14 +44,17 @@ final readonly class Archive
      * @param list<array<string, mixed>> $lines   the order's own journal
      * @param list<array<string, mixed>> $tracks  id and hash of each drive's track
      * @param array<string, string>      $files   hash of a photo's bytes → the bytes
+     * @param (\Closure(mixed, string): (SignedEntry|null))|null $sign finds who vouches for the content, given it and its hash
      *
      * @return array<string, mixed>
      */
-    public static function document(array $order, array $records, array $photos, array $lines, array $tracks, array $files): array
+    public static function document(array $order, array $records, array $photos, array $lines, array $tracks, array $files, ?\Closure $sign = null): array
     {
         $content = json_decode((string) json_encode(['order' => $order, 'records' => $records, 'photos' => $photos, 'tracks' => $tracks, 'lines' => Chain::link($lines)], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 128, JSON_THROW_ON_ERROR);
 
-        return ['format' => self::FORMAT, 'content' => $content, 'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => Seal::of($content)->hash, 'signature' => null], 'files' => (object) array_map(base64_encode(...), $files)];
+        $hash = Seal::of($content)->hash;
+
+        return ['format' => self::FORMAT, 'content' => $content, 'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => $hash, 'signature' => $sign === null ? null : $sign($content, $hash)?->document()], 'files' => (object) array_map(base64_encode(...), $files)];
     }
 
     /**
@@ -67,6 +72,7 @@ final readonly class Archive
         $found = Seal::read($f['content'])->hash;
         $broken = $found === $stated ? [] : [Message::of('archive.changed')];
         $records = [];
+        $files = [];
         $seen = [];
         foreach ($c['records']->fewItems(self::RECORDS) as $i => $record) {
             $file = SealedFile::read($record);
@@ -82,6 +88,7 @@ final readonly class Archive
                 $broken[] = Message::of('archive.record-changed', ['number' => $i + 1, 'sensor' => $read['sensor'], 'revision' => $read['revision']]);
             }
             $records[] = $read;
+            $files[] = $file;
         }
         $breaks = $isEarlier ? [] : Chain::breaks($c['lines']->fewItems(OrderJournal::MOST));
         if ($breaks !== []) {
@@ -117,6 +124,8 @@ final readonly class Archive
                 'vin' => $o['vin']->raw() === null ? null : $o['vin']->line(40),
             ],
             $records,
+            $files,
+            Seal::signature($f['seal']),
             $broken,
             array_values($photos),
         );

@@ -41,16 +41,17 @@ final readonly class Seal
     /**
      * The file a record leaves the house as.
      *
-     * @param int $edition of the record
+     * @param int              $edition of the record
+     * @param SignedEntry|null $signed  the entry of the shop's seal book about it; null where nobody has signed it
      *
      * @return array<string, mixed>
      */
-    public function document(mixed $record, int $edition): array
+    public function document(mixed $record, int $edition, ?SignedEntry $signed = null): array
     {
         return [
             'format' => self::FORMATS[$edition],
             'record' => $record,
-            'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => $this->hash, ...($edition < 3 ? [] : ['signature' => null])],
+            'seal' => ['algorithm' => 'SHA-256', 'form' => 'RFC 8785', 'hash' => $this->hash, ...($edition < 3 && $signed === null ? [] : ['signature' => $signed?->document()])],
         ];
     }
 
@@ -64,11 +65,27 @@ final readonly class Seal
         $f = $seal->fields(['algorithm', 'form', 'hash'], ['signature']);
         $f['algorithm']->oneOf(['SHA-256']);
         $f['form']->oneOf(['RFC 8785']);
-        if (isset($f['signature']) && $f['signature']->raw() !== null) {
-            $f['signature']->text();
-        }
-        $hash = $f['hash']->text();
 
-        return preg_match('/^[0-9a-f]{64}$/', $hash) === 1 ? $hash : throw InvalidInput::because($f['hash']->path(), 'seal.not-a-hash');
+        return self::hash($f['hash']);
+    }
+
+    /**
+     * The entry of a seal book that came with the document; null where nobody has signed it.
+     *
+     * @throws InvalidInput where it is none
+     */
+    public static function signature(Node $seal): ?SignedEntry
+    {
+        $signature = $seal->member('signature');
+
+        return $signature === null || $signature->raw() === null ? null : SignedEntry::read($signature);
+    }
+
+    /** @throws InvalidInput where it is no SHA-256 in hexadecimal */
+    public static function hash(Node $node): string
+    {
+        $hash = $node->text();
+
+        return preg_match('/^[0-9a-f]{64}$/D', $hash) === 1 ? $hash : throw InvalidInput::because($node->path(), 'seal.not-a-hash');
     }
 }

@@ -19,9 +19,10 @@ final readonly class SealedFile
      * @param string|null  $again       the verdict as it comes out now; null where it is not computed
      * @param list<string> $differences JSON Pointers of what came out otherwise
      * @param list<array{line: string, kind: string, says: Message}> $refused lines that nobody could have written, by the rules
+     * @param SignedEntry|null $signature the entry of a seal book that came with it
      * @param Message|null $failure     why it could not be computed again; null for the first edition, which never is
      */
-    private function __construct(public SealedRecord $record, public string $stated, public string $found, public array $breaks, public ?string $again, public array $differences, public array $refused, public ?Message $failure) {}
+    private function __construct(public SealedRecord $record, public string $stated, public string $found, public array $breaks, public ?string $again, public array $differences, public array $refused, public ?SignedEntry $signature, public ?Message $failure) {}
 
     /** @throws InvalidInput where it is no sealed record */
     public static function read(Node $node): self
@@ -29,6 +30,7 @@ final readonly class SealedFile
         $f = $node->fields(['format', 'record', 'seal']);
         $f['format']->oneOf(array_values(Seal::FORMATS));
         $stated = Seal::stated($f['seal']);
+        $signature = Seal::signature($f['seal']);
         $found = Seal::read($f['record'])->hash;
         $breaks = [];
         $again = null;
@@ -48,13 +50,19 @@ final readonly class SealedFile
             $failure = $caught->said;
         }
 
-        return new self(record: $record, stated: $stated, found: $found, breaks: $breaks, again: $again, differences: $differences, refused: $refused, failure: $failure);
+        return new self(record: $record, stated: $stated, found: $found, breaks: $breaks, again: $again, differences: $differences, refused: $refused, signature: $signature, failure: $failure);
     }
 
     /** Whether it fits its seal, and every line the one before it. */
     public function isUnchanged(): bool
     {
         return $this->stated === $this->found && $this->breaks === [];
+    }
+
+    /** Whether it comes out as it was sealed, with lines that could all be written. */
+    public function comesOutTheSame(): bool
+    {
+        return $this->isUnchanged() && $this->isComputed() && $this->differences === [] && $this->refused === [];
     }
 
     /** Whether it was computed again. */

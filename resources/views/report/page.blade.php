@@ -68,6 +68,10 @@
 </section>
 </main>
 <footer>
+@if ($book)
+  <p>{{ $paper->say('report.book', ['number' => $book['number']]) }} <span class="hash" data-part="head">{{ $book['number'] }}:{{ $book['head'] }}</span></p>
+  <p>{{ $paper->say('report.key') }} <span class="hash" data-part="key">{{ $book['key'] }}</span></p>
+@endif
   <p>{{ $paper->say('report.computed', ['version' => $core]) }}</p>
 </footer>
 </body>

@@ -103,6 +103,11 @@ function Archive({ archive, isNew }: { archive: ArchiveFound; isNew: boolean }) 
             ? say('screen.archives.changed-since-it-was')
             : say('screen.archives.unchanged-but-it-does')}
       </Typography>
+      <Typography variant="body2" sx={{ overflowWrap: 'anywhere' }} data-testid="archive-key">
+        {archive.key === null
+          ? say('screen.archives.nobody-signed')
+          : say('screen.archives.signed-with', { key: archive.key })}
+      </Typography>
       {archive.broken.map((broken) => (
         <Typography key={broken} variant="body2">
           {broken}

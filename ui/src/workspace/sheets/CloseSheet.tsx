@@ -36,6 +36,13 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
         >
           {state.seal.hash}
         </Typography>
+        <Typography sx={{ mb: 2 }} color="text.secondary" data-testid="signed">
+          {state.seal.entry === null
+            ? say('screen.close-sheet.not-signed')
+            : state.seal.entry.earlier
+              ? say('screen.close-sheet.signed-earlier', { number: state.seal.entry.number })
+              : say('screen.close-sheet.signed', { number: state.seal.entry.number })}
+        </Typography>
         {state.next && (
           <Box sx={{ mb: 2 }} data-testid="next">
             <Typography variant="h3">{say('screen.close-sheet.next')}</Typography>
