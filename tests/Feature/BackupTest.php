@@ -14,17 +14,23 @@ final class BackupTest extends TestCase
 
     private string $folder;
 
+    /** What backups are locked with, 64 hexadecimal digits. */
+    private string $key;
+
     protected function setUp(): void
     {
         $this->folder = getenv('LUMBRO_SCRATCH') . '/backup-' . bin2hex(random_bytes(4));
         mkdir("{$this->folder}/photos/ab", recursive: true);
+        mkdir("{$this->folder}/keys/a-shop", recursive: true);
+        file_put_contents("{$this->folder}/keys/a-shop/book", 'entries');
+        $this->key = bin2hex(random_bytes(32));
         $server = TestDatabase::owner('postgres');
         foreach ([self::DATABASE, self::DATABASE . '_new', self::DATABASE . '_before'] as $name) {
             $server->exec("drop database if exists $name with (force)");
         }
         $server->exec('create database ' . self::DATABASE);
         $owner = TestDatabase::owner(self::DATABASE);
-        $owner->exec("create table readings (id int primary key, typed text); insert into readings select i, 'as typed ' || i from generate_series(1, 5000) i; create index on readings (typed); grant select, insert on readings to lumbro_app");
+        $owner->exec("create table readings (id int primary key, typed text); insert into readings select i, 'as typed ' || i from generate_series(1, 5000) i; create index on readings (typed); grant select, insert on readings to lumbro_app; grant connect on database " . self::DATABASE . " to lumbro_backup");
         file_put_contents("{$this->folder}/photos/ab/abc", random_bytes(5000));
     }
 
@@ -50,13 +56,114 @@ final class BackupTest extends TestCase
         $file = "{$this->folder}/shop.backup";
         $this->bash('backup_write', $file);
         $before = $this->sum();
-        exec(sprintf('cd %1$s && tar -xzf shop.backup && printf x >> lumbro-backup/photos/ab/abc && tar -czf changed.backup lumbro-backup && head -c 2000 shop.backup > short.backup && printf letter > letter.backup', escapeshellarg($this->folder)));
-        foreach (['changed' => 'was changed or is not whole', 'short' => 'is no backup', 'letter' => 'is no backup', 'missing' => 'is no backup'] as $name => $words) {
-            [$status, $said] = $this->bash('backup_read', "{$this->folder}/$name.backup");
-            self::assertSame(2, $status, $name);
-            self::assertStringContainsString($words, $said);
+        $locked = (string) file_get_contents($file);
+        $files = [
+            'short' => [substr($locked, 0, 2000), 'not whole'],
+            'shorter' => [substr($locked, 0, 30), 'not whole'],
+            'without its end' => [substr($locked, 0, -1), 'not whole'],
+            'with something behind' => [$locked . 'x', 'changed'],
+            'letter' => ['letter', 'is no backup'],
+            'nothing' => ['', 'is no backup'],
+        ];
+        for ($i = 0; $i < 8; $i++) {
+            $changed = $locked;
+            $at = 60 + intdiv($i * (strlen($locked) - 61), 7);
+            $changed[$at] = chr(ord($changed[$at]) ^ 1);
+            $files["changed at $at"] = [$changed, 'was changed or is not whole'];
         }
+        foreach ($files as $name => [$bytes, $words]) {
+            file_put_contents("{$this->folder}/forged", $bytes);
+            [$status, $said] = $this->bash('backup_read', "{$this->folder}/forged");
+            self::assertSame(2, $status, "$name: $said");
+            self::assertStringContainsString($words, $said, $name);
+        }
+        self::assertSame(2, $this->bash('backup_read', "{$this->folder}/missing")[0]);
         self::assertSame($before, $this->sum());
+        self::assertDirectoryDoesNotExist("{$this->folder}/work", 'nothing unlocked is left lying about');
+    }
+
+    public function testItIsLockedAndOpensWithItsOwnKeyAlone(): void
+    {
+        $file = "{$this->folder}/shop.backup";
+        self::assertSame([0, ''], $this->bash('backup_write', $file));
+        self::assertStringNotContainsString('lumbro-backup/about', (string) file_get_contents($file));
+        self::assertSame(1, count((array) glob("{$this->folder}/{,.}*backup*", GLOB_BRACE)), 'the work on it is cleared away');
+        $own = $this->key;
+        foreach ([bin2hex(random_bytes(32)), ''] as $other) {
+            $this->key = $other;
+            self::assertSame(3, $this->bash('backup_read', $file)[0]);
+        }
+        $this->key = $own;
+        self::assertSame(0, $this->bash('backup_open', $file)[0]);
+        // The key as somebody copies it off the sheet, and with a slip.
+        $paper = self::vault('paper', '', $own);
+        self::assertSame(14, count(explode('-', trim($paper))));
+        self::assertSame($own, trim(self::vault('typed', strtolower(strtr($paper, ['-' => ' ', '0' => 'o'])))));
+        $slip = $paper;
+        $slip[7] = $slip[7] === 'A' ? 'B' : 'A';
+        self::assertStringContainsString('is wrong', self::vault('typed', $slip));
+    }
+
+    public function testABackupOfTheFirstEditionIsStillRead(): void
+    {
+        $file = "{$this->folder}/shop.backup";
+        $this->bash('backup_write', $file);
+        $before = $this->sum();
+        $this->bash('backup_open', $file);
+        exec(sprintf('cd %s/work && rm -r lumbro-backup/keys && sed -i "s/format 2/format 1/; /^rows/d" lumbro-backup/about && cd lumbro-backup && find . -type f ! -name checksums -print0 | xargs -0 sha256sum >checksums && cd .. && tar -czf ../first.backup lumbro-backup', escapeshellarg($this->folder)));
+        $this->add('typed since');
+        self::assertSame([0, ''], $this->bash('backup_read', "{$this->folder}/first.backup"));
+        self::assertSame($before, $this->sum());
+    }
+
+    public function testKeysComeBackWhereThereAreNoneAndNeverOverABookThatGoesFurther(): void
+    {
+        $file = "{$this->folder}/shop.backup";
+        $this->bash('backup_write', $file);
+        file_put_contents("{$this->folder}/keys/a-shop/book", 'entries and more');
+        self::assertSame(0, $this->bash('backup_read', $file)[0]);
+        self::assertSame('entries and more', file_get_contents("{$this->folder}/keys/a-shop/book"));
+        exec('rm -rf ' . escapeshellarg("{$this->folder}/keys"));
+        self::assertSame(0, $this->bash('backup_read', $file)[0]);
+        self::assertSame('entries', file_get_contents("{$this->folder}/keys/a-shop/book"));
+    }
+
+    public function testABackupIsProvenByPuttingItIntoADatabaseOfItsOwn(): void
+    {
+        $file = "{$this->folder}/shop.backup";
+        $this->bash('backup_write', $file);
+        $before = $this->sum();
+        self::assertSame([0, ''], $this->bash('backup_prove', $file));
+        self::assertSame($before, $this->sum());
+        self::assertSame('0', TestDatabase::one(TestDatabase::owner('postgres'), "select count(*) from pg_database where datname = '" . self::DATABASE . "_proof'"));
+        // One that has fewer rows than there were when it was made.
+        $this->bash('backup_open', $file);
+        exec(sprintf('cd %s/work && sed -i "s/rows readings .*/rows readings 5001/" lumbro-backup/about && cd lumbro-backup && find . -type f ! -name checksums -print0 | xargs -0 sha256sum >checksums && cd .. && tar -cz lumbro-backup | BACKUP_KEY=%s php %s lock >../fewer.backup', escapeshellarg($this->folder), $this->key, escapeshellarg(dirname(__DIR__, 2) . '/deploy/vault.php')));
+        [$status, $said] = $this->bash('backup_prove', "{$this->folder}/fewer.backup");
+        self::assertSame(1, $status);
+        self::assertStringContainsString('5000 rows of readings; there were 5001', $said);
+    }
+
+    public function testOfNightlyBackupsSevenStayThenOneAWeekThenOneAMonth(): void
+    {
+        $folder = "{$this->folder}/nightly";
+        mkdir($folder);
+        $day = static fn(int $back): string => gmdate('Ymd', 1_790_000_000 - 86_400 * $back);
+        for ($back = 0; $back < 500; $back++) {
+            touch("$folder/lumbro-{$day($back)}T010000Z.backup");
+        }
+        touch("$folder/lumbro-by-hand.backup");
+        $this->bash('backup_keep', $folder);
+        $left = array_map(basename(...), (array) glob("$folder/*"));
+        self::assertContains('lumbro-by-hand.backup', $left, 'what somebody made by hand is theirs');
+        $days = array_values(array_filter(array_map(static fn(string $name): string => substr($name, 7, 8), $left), ctype_digit(...)));
+        rsort($days);
+        self::assertSame(array_map($day, range(0, 6)), array_slice($days, 0, 7));
+        self::assertGreaterThanOrEqual(18, count($days));
+        self::assertLessThanOrEqual(24, count($days));
+        self::assertLessThan($day(300), end($days), 'the oldest is most of a year back');
+        $this->bash('backup_keep', $folder);
+        self::assertCount(count($left), (array) glob("$folder/*"), 'looked at again it is the same');
     }
 
     public function testWhatWasThereStandsAsideAndComesBack(): void
@@ -131,6 +238,16 @@ final class BackupTest extends TestCase
         self::assertSame($backed, $this->sum());
     }
 
+    private static function vault(string $do, string $typed, string $key = ''): string
+    {
+        $vault = proc_open(['php', dirname(__DIR__, 2) . '/deploy/vault.php', $do], [['pipe', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, null, ['PATH' => (string) getenv('PATH'), 'BACKUP_KEY' => $key]);
+        self::assertIsResource($vault);
+        fwrite($pipes[0], $typed);
+        fclose($pipes[0]);
+
+        return (string) stream_get_contents($pipes[1]);
+    }
+
     private function add(string $line): void
     {
         TestDatabase::owner(self::DATABASE)->prepare('insert into readings select max(id) + 1, ? from readings')->execute([$line]);
@@ -158,12 +275,15 @@ final class BackupTest extends TestCase
 
     private function script(string $what, string $file): string
     {
-        [$file, $work, $photos] = array_map(escapeshellarg(...), [$file, "{$this->folder}/work", "{$this->folder}/photos"]);
+        [$file, $work, $photos, $keys] = array_map(escapeshellarg(...), [$file, "{$this->folder}/work", "{$this->folder}/photos", "{$this->folder}/keys"]);
         $database = self::DATABASE;
 
-        return sprintf('cd %s; . deploy/lib/database.sh; . deploy/lib/backup.sh; ', escapeshellarg(dirname(__DIR__, 2))) . match ($what) {
-            'backup_write' => "backup_write $file \"\$DB_PORT\" \"\$DB_BACKUP_PASSWORD\" $database $photos",
-            'backup_read' => "backup_open $file $work && backup_fill $work \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database $photos && backup_switch \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database",
+        return sprintf('cd %s; export BACKUP_KEY=%s; . deploy/lib/database.sh; . deploy/lib/backup.sh; ', escapeshellarg(dirname(__DIR__, 2)), $this->key) . match ($what) {
+            'backup_write' => "backup_write $file \"\$DB_PORT\" \"\$DB_BACKUP_PASSWORD\" $database $photos $keys",
+            'backup_prove' => "backup_prove $file $work \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database",
+            'backup_open' => "backup_open $file $work && ls $work/lumbro-backup",
+            'backup_keep' => "backup_keep $file",
+            'backup_read' => "backup_open $file $work && backup_fill $work \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database $photos && backup_keys $work $keys && backup_switch \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database",
             'backup_back' => "backup_back \"\$DB_PORT\" \"\$DB_OWNER_PASSWORD\" $database",
             default => throw new \InvalidArgumentException($what),
         };
