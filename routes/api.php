@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\DayRulesController;
 use App\Http\Controllers\DriveController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
+use App\Http\Controllers\InstallationController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
@@ -37,6 +39,8 @@ Route::get('csrf', [SessionController::class, 'csrf']);
 Route::get('set-up', [SetUpController::class, 'show']);
 Route::post('set-up', [SetUpController::class, 'open']);
 Route::post('session', [SessionController::class, 'signIn']);
+Route::get('session/turns', [SessionController::class, 'turns']);
+Route::post('session/turns', [SessionController::class, 'takeTurns']);
 
 Route::middleware('signed-in')->group(static function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -44,6 +48,14 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('ping', [SessionController::class, 'ping']);
     Route::post('session/password', [SessionController::class, 'password']);
     Route::post('session/elsewhere', [SessionController::class, 'signOutElsewhere']);
+    Route::get('session/account', [AccountController::class, 'show']);
+    Route::post('session/second', [AccountController::class, 'begin']);
+    Route::post('session/second/confirm', [AccountController::class, 'confirm']);
+    Route::post('session/second/end', [AccountController::class, 'end']);
+    Route::post('session/pin', [AccountController::class, 'pin']);
+    Route::post('session/list/{session}/end', [AccountController::class, 'endSession'])->where('session', '[0-9a-f]{24}');
+    Route::get('installation', [InstallationController::class, 'show'])->middleware('may:people');
+    Route::get('shop-log', [InstallationController::class, 'log'])->middleware('may:people');
     Route::get('day', [DayController::class, 'show']);
     Route::post('day/pins', [DayController::class, 'pin'])->middleware('may:order');
     Route::post('day/anew', [DayController::class, 'anew'])->middleware('may:order');
@@ -60,6 +72,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('day/outside/{order}', [DayController::class, 'outside'])->whereUuid('order')->middleware('kept');
     Route::get('people', [PeopleController::class, 'index']);
     Route::post('people', [PeopleController::class, 'add'])->middleware('may:people');
+    Route::post('people/rule', [PeopleController::class, 'rule'])->middleware('may:people');
     Route::post('people/{person}', [PeopleController::class, 'change'])->whereUuid('person')->middleware('may:people');
     Route::get('history/car', [HistoryController::class, 'car']);
     Route::get('history/sensor', [HistoryController::class, 'sensor']);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\LetIn;
 use App\Console\MakeSetUpCode;
 use App\Console\MakeShop;
 use App\Console\PublishedPasswords;
@@ -10,4 +11,4 @@ use App\Console\VerifyRecord;
 use App\Console\WriteSealBook;
 use Illuminate\Support\Facades\Artisan;
 
-Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class, PublishedPasswords::class, SignSeals::class, WriteSealBook::class]);
+Artisan::addCommands([VerifyRecord::class, MakeSetUpCode::class, MakeShop::class, PublishedPasswords::class, SignSeals::class, WriteSealBook::class, LetIn::class]);

@@ -9,6 +9,7 @@ use App\Input\Body;
 use App\Models\SealedRecord;
 use App\Models\SensorTask;
 use App\Models\User;
+use App\People\ShopLog;
 use App\Records\Lessons;
 use App\Records\Moment;
 use App\Records\OrderFile;
@@ -62,6 +63,9 @@ final readonly class SealRecord
                 'order_version' => $file->order->version,
                 'sealed_at' => $now,
             ]);
+            if ($handover !== null) {
+                ShopLog::note(ShopLog::HANDED_OVER, $user, "{$file->row->number}, {$file->row->sensor}: {$handover['reason']}");
+            }
             Lessons::keep($file, $body->id);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);
             Lessons::refresh($user->shop_id, $file->order->isSimulated());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\User;
+use App\People\ShopLog;
 use App\Records\Moment;
 use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Evidence\Archive;
@@ -41,6 +42,7 @@ final readonly class TakeArchive
             'person' => $user->name,
             'taken_at' => Moment::now(),
         ]);
+        ShopLog::note(ShopLog::ARCHIVE, $user, "{$archive->order['number']}, {$archive->order['shop']}");
 
         return $id;
     }

@@ -9,6 +9,7 @@ use App\Failure\Refusal;
 use App\Input\Body;
 use App\Models\SensorTask;
 use App\Models\User;
+use App\People\ShopLog;
 use App\Records\Consequences;
 use App\Records\Moment;
 use App\Records\OrderFile;
@@ -27,6 +28,7 @@ use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Journal\Line;
 use Lumbro\Core\Journal\OrderLine;
 use Lumbro\Core\Journal\Reopened;
+use Lumbro\Core\Journal\RunReleased;
 use Lumbro\Core\Journal\ToolAsked;
 use Lumbro\Core\Message\Message;
 
@@ -105,6 +107,9 @@ final readonly class WriteLine
                 }
             }
             Recorder::task($user, $file, $own);
+            if ($own[0] instanceof RunReleased || $own[0] instanceof Reopened) {
+                ShopLog::note($own[0] instanceof Reopened ? ShopLog::REOPENED : ShopLog::RELEASED, $user, "{$file->row->number}, {$file->row->sensor}: {$own[0]->reason}");
+            }
 
             return $own[0] instanceof Reopened ? self::opened($user, $task, $file) : $file;
         });

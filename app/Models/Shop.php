@@ -15,6 +15,7 @@ use Lumbro\Words\Reader;
  * @property string $decimal_mark "." or ","
  * @property string $zone of the tz database
  * @property string $paper "A4" or "Letter"
+ * @property bool   $leads_need_second whether its leads must have a second factor
  * @property bool   $practice whether all in it is invented and its cars are simulated
  */
 final class Shop extends Register
@@ -22,7 +23,7 @@ final class Shop extends Register
     protected $table = 'shops';
 
     /** @var array<string, string> */
-    protected $casts = ['practice' => 'boolean'];
+    protected $casts = ['practice' => 'boolean', 'leads_need_second' => 'boolean'];
 
     /** How its reports are written. */
     public function reader(): Reader

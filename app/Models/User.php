@@ -17,6 +17,10 @@ use Lumbro\Core\People\Role;
  * @property string $role     one of the core's roles
  * @property string $password
  * @property bool   $active
+ * @property bool   $must_change   whether the password was made up by somebody else
+ * @property string|null $second_secret of the second factor, encrypted
+ * @property string|null $recovery hashes of its recovery codes, JSON
+ * @property string|null $pin      hashed
  */
 final class User extends Register implements AuthenticatableContract
 {
@@ -24,13 +28,13 @@ final class User extends Register implements AuthenticatableContract
 
     protected $table = 'users';
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_secret', 'recovery', 'pin'];
 
-    /** @var array<string, bool> */
-    protected $attributes = ['active' => true];
+    /** @var array<string, bool|null> */
+    protected $attributes = ['active' => true, 'must_change' => false, 'second_secret' => null, 'recovery' => null, 'pin' => null];
 
     /** @var array<string, string> */
-    protected $casts = ['password' => 'hashed', 'active' => 'boolean'];
+    protected $casts = ['password' => 'hashed', 'active' => 'boolean', 'must_change' => 'boolean', 'pin' => 'hashed'];
 
     public function asRole(): Role
     {

@@ -36,8 +36,15 @@ final class SignIn
     private const EMAIL = 254;
     private const PASSWORD = 1_000;
 
-    /** @throws Refusal where there is none, or where too many were tried */
-    public static function person(Request $request, string $email, string $password): User
+    /** Days after which a device asks for the password again, and takes no PIN. */
+    private const RECENT = 30;
+
+    /**
+     * @param string|null $code the second factor, where it was typed
+     *
+     * @throws Refusal where there is none, or where too many were tried
+     */
+    public static function person(Request $request, string $email, string $password, ?string $code = null): User
     {
         $email = mb_strtolower(trim($email));
         if (strlen($email) > self::EMAIL || strlen($password) > self::PASSWORD) {
@@ -53,9 +60,22 @@ final class SignIn
             }
         }
         $isRight = Hash::check($password, $user instanceof User ? $user->password : self::nobodys());
+        if ($isRight && $user instanceof User && $user->active && SecondFactor::isOn($user)) {
+            // Whoever knows the password is told that a code is asked for; that is no guess, and a wrong code is one.
+            if ($code === null || trim($code) === '') {
+                throw Refusal::field('/code', Message::of('second.asked'));
+            }
+            if (strlen($code) > 60 || ! SecondFactor::accepts($user, $code)) {
+                self::count($limits);
+                ShopLog::line($user->shop_id, ShopLog::REFUSED, $user->name);
+
+                throw Refusal::field('/code', Message::of('second.wrong'));
+            }
+        }
         if (! $isRight || ! $user instanceof User || ! $user->active) {
-            foreach (array_keys($limits) as $key) {
-                RateLimiter::hit(self::key($key));
+            self::count($limits);
+            if ($user instanceof User) {
+                ShopLog::line($user->shop_id, ShopLog::REFUSED, $user->name);
             }
 
             throw self::unknown();
@@ -76,16 +96,38 @@ final class SignIn
         $known = self::known($request);
         $people = array_slice([$user->id, ...array_diff($known['people'], [$user->id])], 0, self::PEOPLE);
 
-        return cookie(self::COOKIE, json_encode(['device' => $known['device'], 'people' => $people], JSON_THROW_ON_ERROR), self::YEAR, '/', null, (bool) config('session.secure'), true, false, 'lax');
+        $since = array_intersect_key([$user->id => time()] + $known['since'], array_flip($people));
+
+        return cookie(self::COOKIE, json_encode(['device' => $known['device'], 'people' => $people, 'since' => $since], JSON_THROW_ON_ERROR), self::YEAR, '/', null, (bool) config('session.secure'), true, false, 'lax');
     }
 
-    /** @return array{device: string, people: list<string>} nobody but the server can write it */
+    /** By which guesses on this device are counted. */
+    public static function device(Request $request): string
+    {
+        return self::known($request)['device'];
+    }
+
+    /** @return list<string> ids of those who have typed their password here within the last weeks */
+    public static function recent(Request $request): array
+    {
+        return array_keys(array_filter(self::known($request)['since'], static fn(int $at): bool => $at > time() - self::RECENT * 86_400));
+    }
+
+    /** @param array<string, int> $limits */
+    private static function count(array $limits): void
+    {
+        foreach (array_keys($limits) as $key) {
+            RateLimiter::hit(self::key($key));
+        }
+    }
+
+    /** @return array{device: string, people: list<string>, since: array<string, int>} nobody but the server can write it */
     private static function known(Request $request): array
     {
         $found = json_decode((string) $request->cookie(self::COOKIE), true);
         $people = is_array($found) && is_array($found['people'] ?? null) ? array_values(array_filter($found['people'], is_string(...))) : [];
 
-        return ['device' => is_array($found) && is_string($found['device'] ?? null) ? $found['device'] : bin2hex(random_bytes(8)), 'people' => $people];
+        return ['device' => is_array($found) && is_string($found['device'] ?? null) ? $found['device'] : bin2hex(random_bytes(8)), 'people' => $people, 'since' => is_array($found) && is_array($found['since'] ?? null) ? array_filter($found['since'], is_int(...)) : []];
     }
 
     /** A hash that no password fits, as slow to look at as everybody's. */

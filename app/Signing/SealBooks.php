@@ -80,6 +80,12 @@ final readonly class SealBooks
         return count($this->waiting($shop));
     }
 
+    /** How many sealed records nothing in the book is about, as far as they are counted. */
+    public function unsigned(string $shop): int
+    {
+        return count($this->waiting($shop));
+    }
+
     /** The entry about a seal; null where it is not signed. */
     public function of(string $shop, string $hash): ?SignedEntry
     {

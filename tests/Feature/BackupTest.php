@@ -30,7 +30,7 @@ final class BackupTest extends TestCase
         }
         $server->exec('create database ' . self::DATABASE);
         $owner = TestDatabase::owner(self::DATABASE);
-        $owner->exec("create table readings (id int primary key, typed text); insert into readings select i, 'as typed ' || i from generate_series(1, 5000) i; create index on readings (typed); grant select, insert on readings to lumbro_app; grant connect on database " . self::DATABASE . " to lumbro_backup");
+        $owner->exec("create table readings (id int primary key, typed text); insert into readings select i, 'as typed ' || i from generate_series(1, 5000) i; create index on readings (typed); grant select, insert on readings to lumbro_app; grant connect on database " . self::DATABASE . ' to lumbro_backup');
         file_put_contents("{$this->folder}/photos/ab/abc", random_bytes(5000));
     }
 
@@ -240,7 +240,7 @@ final class BackupTest extends TestCase
 
     private static function vault(string $do, string $typed, string $key = ''): string
     {
-        $vault = proc_open(['php', dirname(__DIR__, 2) . '/deploy/vault.php', $do], [['pipe', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, null, ['PATH' => (string) getenv('PATH'), 'BACKUP_KEY' => $key]);
+        $vault = proc_open(['bash', '-c', 'exec php "$0" "$1" 2>&1', dirname(__DIR__, 2) . '/deploy/vault.php', $do], [['pipe', 'r'], ['pipe', 'w']], $pipes, null, ['PATH' => (string) getenv('PATH'), 'BACKUP_KEY' => $key]);
         self::assertIsResource($vault);
         fwrite($pipes[0], $typed);
         fclose($pipes[0]);

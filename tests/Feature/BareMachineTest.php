@@ -30,7 +30,7 @@ final class BareMachineTest extends TestCase
         self::assertSame(0, $old->lumbro('sheet sheet.pdf')[0]);
         exec('pdftotext -layout ' . escapeshellarg("$old->folder/sheet.pdf") . ' -', $sheet);
         self::assertSame(3, preg_match_all('/^\s*((?:[0-9A-Z]{4}\s*){4,5})$/m', implode("\n", $sheet), $groups), implode("\n", $sheet));
-        $key = implode(' ', $groups[1]);
+        $key = (string) preg_replace('/\s+/', ' ', implode(' ', $groups[1]));
         [, $keys] = $old->lumbro('key');
         $count = TestDatabase::one($old->owner(), "select count(*) || ' ' || max(number) from repair_orders");
         $backup = "$old->folder/shop.backup";

@@ -16,7 +16,7 @@ final class LeastPowerTest extends FeatureCase
     /** @return iterable<string, array{string}> what the web's role is refused for want of a right */
     public static function forbidden(): iterable
     {
-        foreach (['readings', 'record_events', 'order_events', 'sealed_records', 'reader_visits', 'archives', 'tracks', 'tool_logs', 'day_plans', 'shop_rule_versions', 'residuals', 'instrument_errors', 'migrations', 'book_entries', 'book_seals'] as $table) {
+        foreach (['readings', 'record_events', 'order_events', 'sealed_records', 'reader_visits', 'archives', 'tracks', 'tool_logs', 'day_plans', 'shop_rule_versions', 'residuals', 'instrument_errors', 'migrations', 'book_entries', 'book_seals', 'shop_log'] as $table) {
             yield "delete $table" => ["delete from $table"];
             yield "truncate $table" => ["truncate $table cascade"];
             yield "alter $table" => ["alter table $table disable trigger all"];
@@ -25,6 +25,7 @@ final class LeastPowerTest extends FeatureCase
         }
         yield 'a reading' => ['update readings set id = id'];
         yield 'a seal' => ['update sealed_records set id = id'];
+        yield 'the shop\'s log' => ['update shop_log set id = id'];
         yield 'the seal book' => ['update book_entries set number = number'];
         yield 'a link\'s log' => ['update reader_visits set id = id'];
         yield 'a file written' => ["copy (select 'x') to '/tmp/lumbro-out'"];

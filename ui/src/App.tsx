@@ -21,6 +21,9 @@ const VehiclesScreen = lazyScreen(
 );
 const VehiclePage = lazyScreen(async () => (await import('./vehicles/VehiclePage')).VehiclePage);
 const PeopleScreen = lazyScreen(async () => (await import('./people/PeopleScreen')).PeopleScreen);
+const InstallationScreen = lazyScreen(
+  async () => (await import('./installation/InstallationScreen')).InstallationScreen,
+);
 const BaysScreen = lazyScreen(async () => (await import('./bays/BaysScreen')).BaysScreen);
 const KitScreen = lazyScreen(async () => (await import('./kit/KitScreen')).KitScreen);
 const RecordsScreen = lazyScreen(
@@ -74,6 +77,7 @@ export function App() {
         <Route path="/registers/:register/file" element={<RegisterFileScreen />} />
         <Route path="/records" element={<RecordsScreen />} />
         <Route path="/people" element={<PeopleScreen />} />
+        <Route path="/installation" element={<InstallationScreen />} />
         <Route path="/kit/:sheet?" element={<KitScreen />} />
         <Route path="/bays/:sheet?" element={<BaysScreen />} />
         <Route path="/tasks/:task/:sheet?/:detail?" element={<WorkspaceScreen />} />

@@ -14,6 +14,7 @@ use App\Failure\Refusal;
 use App\Http\Answer;
 use App\Input\Body;
 use App\Models\User;
+use App\People\ShopLog;
 use App\Records\Moment;
 use App\Records\ShopClock;
 use Illuminate\Http\JsonResponse;
@@ -138,6 +139,8 @@ final class DayRulesController
             throw Refusal::conflict('link-made', Message::of('link.made'));
         }
 
+        ShopLog::note(ShopLog::LINK, $user, $body->text('reader', 120, 2));
+
         return Answer::json([...DayRulesPage::of($user), 'address' => "/read/$secret/day.ics"]);
     }
 
@@ -149,7 +152,9 @@ final class DayRulesController
         if (! (clone $query)->exists()) {
             throw Refusal::notFound('link');
         }
-        $query->whereNull('revoked_at')->update(['revoked_at' => Moment::now(), 'revoked_by' => $user->name]);
+        if ($query->whereNull('revoked_at')->update(['revoked_at' => Moment::now(), 'revoked_by' => $user->name]) === 1) {
+            ShopLog::note(ShopLog::LINK_ENDED, $user, (string) DB::table('feed_links')->where('shop_id', $user->shop_id)->where('id', $feed)->value('reader'));
+        }
 
         return Answer::json(DayRulesPage::of($user));
     }

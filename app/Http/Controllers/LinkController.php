@@ -8,6 +8,7 @@ use App\Actions\GiveLink;
 use App\Failure\Refusal;
 use App\Http\Answer;
 use App\Input\Body;
+use App\People\ShopLog;
 use App\Records\LinkPage;
 use App\Records\Moment;
 use App\Records\OrderFile;
@@ -28,7 +29,9 @@ final class LinkController
     public function give(Request $request, string $order, GiveLink $action): JsonResponse
     {
         $user = Answer::user($request);
-        $secret = $action($user, $order, Body::of($request, ...GiveLink::FIELDS));
+        $body = Body::of($request, ...GiveLink::FIELDS);
+        $secret = $action($user, $order, $body);
+        ShopLog::note(ShopLog::LINK, $user, $body->text('reader', 120, 2));
 
         return Answer::json([...LinkPage::of($user->shop_id, $order), 'address' => "/read/$secret"]);
     }
@@ -41,7 +44,9 @@ final class LinkController
         if (! (clone $query)->exists()) {
             throw Refusal::notFound('link');
         }
-        $query->whereNull('revoked_at')->update(['revoked_at' => Moment::now(), 'revoked_by' => $user->name]);
+        if ($query->whereNull('revoked_at')->update(['revoked_at' => Moment::now(), 'revoked_by' => $user->name]) === 1) {
+            ShopLog::note(ShopLog::LINK_ENDED, $user, (string) DB::table('reader_links')->where('shop_id', $user->shop_id)->where('id', $link)->value('reader'));
+        }
 
         return Answer::json(LinkPage::of($user->shop_id, $order));
     }

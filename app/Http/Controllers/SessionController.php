@@ -9,7 +9,10 @@ use App\Http\Answer;
 use App\Models\Shop;
 use App\Models\User;
 use App\People\Passwords;
+use App\People\Pins;
+use App\People\SecondFactor;
 use App\People\Sessions;
+use App\People\ShopLog;
 use App\People\SignIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,12 +36,39 @@ final class SessionController
 
     public function signIn(Request $request): JsonResponse
     {
-        $fields = Node::parse($request->getContent())->fields(['email', 'password']);
-        $user = SignIn::person($request, $fields['email']->text(), $fields['password']->text());
-        Auth::login($user);
-        $request->session()->regenerate();
+        $fields = Node::parse($request->getContent())->fields(['email', 'password'], ['code']);
+        $user = SignIn::person($request, $fields['email']->text(), $fields['password']->text(), isset($fields['code']) ? (string) $fields['code']->raw() : null);
+        self::enter($request, $user);
+        Pins::forget($request, $user);
+        ShopLog::note(ShopLog::SIGNED_IN, $user);
 
         return $this->show($request)->withCookie(SignIn::cookie($request, $user));
+    }
+
+    /** Another person takes over at a device that both use. */
+    public function takeTurns(Request $request): JsonResponse
+    {
+        $fields = Node::parse($request->getContent())->fields(['person', 'pin']);
+        $user = Pins::person($request, $fields['person']->line(60), $fields['pin']->line(60));
+        self::enter($request, $user);
+        ShopLog::note(ShopLog::SWITCHED, $user);
+
+        return $this->show($request);
+    }
+
+    /** Those who can take over here by their PIN: asked before anybody is signed in. */
+    public function turns(Request $request): JsonResponse
+    {
+        return new JsonResponse(['people' => Pins::people($request)]);
+    }
+
+    private static function enter(Request $request, User $user): void
+    {
+        // Nothing of whoever was here before is left.
+        $request->session()->flush();
+        Auth::login($user);
+        $request->session()->regenerate();
+        Sessions::began($request);
     }
 
     public function show(Request $request): JsonResponse
@@ -54,6 +84,7 @@ final class SessionController
             'email' => $user->email,
             'role' => $user->role,
             'may' => array_values(array_map(static fn(Act $act): string => $act->value, array_filter(Act::cases(), $user->may(...)))),
+            'due' => $user->must_change ? 'password' : (SecondFactor::isDue($user) ? 'second' : null),
             'shop' => $shop->name,
             'practice' => $shop->practice,
             'reader' => ['language' => $reader->language, 'unit' => $reader->unit, 'decimal' => $reader->decimal, 'zone' => $reader->zone],
@@ -83,7 +114,8 @@ final class SessionController
 
             throw Refusal::field('/old', Message::of('session.old-password'));
         }
-        $user->update(['password' => Passwords::checked($fields['new'], [$user->name, $user->email, Shop::query()->findOrFail($user->shop_id)->name])]);
+        $user->forceFill(['must_change' => false, 'password' => Passwords::checked($fields['new'], [$user->name, $user->email, Shop::query()->findOrFail($user->shop_id)->name])])->save();
+        ShopLog::note(ShopLog::PASSWORD, $user);
         Sessions::endOf($user->id, $request->session()->getId());
 
         return new Response('', 204);

@@ -6,8 +6,12 @@ namespace App\Http\Middleware;
 
 use App\Failure\Refusal;
 use App\Models\User;
+use App\People\SecondFactor;
+use App\People\Sessions;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Lumbro\Core\Message\Message;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Lets only people who have signed in, and still belong to the shop, pass. */
@@ -18,6 +22,17 @@ final class RequireSession
         $user = $request->user();
         if (! $user instanceof User || ! $user->active) {
             throw Refusal::signIn();
+        }
+
+        if (Sessions::isOver($request)) {
+            Auth::logout();
+            $request->session()->invalidate();
+
+            throw Refusal::signIn();
+        }
+        // What is due first is done in one's own account, which stays open for it.
+        if (! $request->is('api/session', 'api/session/*') && ($user->must_change || SecondFactor::isDue($user))) {
+            throw Refusal::forbidden(Message::of($user->must_change ? 'session.password-due' : 'session.second-due'));
         }
 
         return $next($request);

@@ -57,6 +57,7 @@ export type KitItem = Schemas['KitItem'];
 export type Intake = Schemas['Intake'];
 export type OpenItem = Schemas['OpenItem'];
 export type Links = Schemas['Links'];
+export type Account = Schemas['Account'];
 export type People = Schemas['People'];
 export type Practice = Schemas['Practice'];
 export type Exercise = Schemas['Exercise'];

@@ -1,113 +1,33 @@
-import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import Box from '@mui/material/Box';
-import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
-import { answer, client, Refused } from '../api/client';
 import { usePerson } from '../session/usePerson';
 import { Sheet } from '../sheet/Sheet';
 import { say } from '../words/say';
+import { OwnPassword } from '../session/OwnPassword';
+import { OwnPin } from './OwnPin';
+import { OwnSessions } from './OwnSessions';
+import { SecondFactor } from '../session/SecondFactor';
 
-/** One's own password and sessions. */
+/** One's own password, second factor, PIN and sessions. */
 export function OwnAccount() {
   const person = usePerson();
-  const [old, setOld] = useState('');
-  const [next, setNext] = useState('');
-  const change = useMutation({
-    mutationFn: () => answer(client.POST('/api/session/password', { body: { old, new: next } })),
-    onSuccess: () => {
-      setOld('');
-      setNext('');
-    },
-  });
-  const elsewhere = useMutation({
-    mutationFn: () => answer(client.POST('/api/session/elsewhere')),
-  });
-  const problem = change.error instanceof Refused ? change.error.problem : null;
-  const wrong = (path: string) => (problem?.path === path ? problem.title : undefined);
   return (
     <Sheet
       title={say('screen.own-account.your-account')}
       note={person.data ? `${person.data.name}, ${say(`role.${person.data.role}`)}` : ''}
     >
-      <Box
-        component="form"
-        sx={{ display: 'grid', gap: 1.5, mt: 2 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          change.mutate();
-        }}
-      >
-        <input
-          type="text"
-          name="username"
-          autoComplete="username"
-          hidden
-          readOnly
-          value={person.data?.email ?? ''}
-        />
-        <TextField
-          id="old-password"
-          label={say('screen.own-account.present-password')}
-          type="password"
-          autoComplete="current-password"
-          required
-          value={old}
-          onChange={(event) => setOld(event.target.value)}
-          error={wrong('/old') !== undefined}
-          helperText={wrong('/old')}
-        />
-        <TextField
-          id="new-password"
-          label={say('screen.new-password')}
-          type="password"
-          autoComplete="new-password"
-          required
-          value={next}
-          onChange={(event) => setNext(event.target.value)}
-          error={wrong('/new') !== undefined}
-          helperText={wrong('/new') ?? say('screen.own-account.at-least-12-characters')}
-        />
-        <Button type="submit" variant="contained" loading={change.isPending}>
-          {say('screen.own-account.change-it')}
-        </Button>
-        {change.isSuccess && (
-          <Typography role="status">
-            {say('screen.own-account.changed-every-other-session')}
-          </Typography>
-        )}
-        {change.isError && problem?.path == null && (
-          <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700 }}>
-            {change.error.message}
-          </Typography>
-        )}
-      </Box>
-      <Button
-        variant="outlined"
-        fullWidth
-        sx={{ mt: 3 }}
-        loading={elsewhere.isPending}
-        onClick={() => elsewhere.mutate()}
-      >
-        {say('screen.own-account.sign-out-everywhere-else')}
-      </Button>
-      {elsewhere.isSuccess && (
-        <Typography role="status" sx={{ mt: 1 }}>
-          {elsewhere.data.ended === 0
-            ? say('screen.own-account.you-were-signed-in')
-            : elsewhere.data.ended === 1
-              ? say('screen.own-account.one-other-session-has')
-              : say('screen.own-account.other-sessions-have-ended', {
-                  ended: elsewhere.data.ended,
-                })}
-        </Typography>
-      )}
-      {elsewhere.isError && (
-        <Typography role="alert" sx={{ color: 'verdict.out', fontWeight: 700, mt: 1 }}>
-          {elsewhere.error.message}
-        </Typography>
-      )}
+      <OwnPassword />
+      <Typography variant="h3" sx={{ mt: 4, mb: 1 }}>
+        {say('screen.second')}
+      </Typography>
+      <SecondFactor />
+      <Typography variant="h3" sx={{ mt: 4, mb: 1 }}>
+        {say('screen.own-pin')}
+      </Typography>
+      <OwnPin />
+      <Typography variant="h3" sx={{ mt: 4, mb: 1 }}>
+        {say('screen.own-sessions')}
+      </Typography>
+      <OwnSessions />
     </Sheet>
   );
 }

@@ -13,11 +13,19 @@ import { uuid7 } from '../api/uuid7';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { Sheet } from '../sheet/Sheet';
+import { LeadsRule } from './LeadsRule';
 import { OwnAccount } from './OwnAccount';
 import { say } from '../words/say';
 
 type Member = People['people'][number];
 type RoleId = Member['role'];
+
+type Change = {
+  role?: RoleId;
+  active?: boolean;
+  newPassword?: boolean;
+  secondFactor?: false;
+};
 
 const KEY = ['people'];
 
@@ -31,10 +39,7 @@ export function PeopleScreen() {
     setTold(found.password === null ? null : { name, password: found.password });
   };
   const change = useMutation({
-    mutationFn: (wanted: {
-      member: Member;
-      change: { role?: RoleId; active?: boolean; newPassword?: boolean };
-    }) =>
+    mutationFn: (wanted: { member: Member; change: Change }) =>
       answer(
         client.POST('/api/people/{person}', {
           params: { path: { person: wanted.member.id } },
@@ -90,6 +95,12 @@ export function PeopleScreen() {
               }
             />
           ))}
+          {data?.mayChange && (
+            <LeadsRule
+              wanted={data.leadsNeedSecond}
+              onDone={(found) => queries.setQueryData(KEY, found)}
+            />
+          )}
           {data?.mayChange && <LetIn roles={data.roles} onDone={took} />}
           {data && (
             <Box component="section" aria-label={say('screen.people-screen.roles')} sx={{ mt: 3 }}>
@@ -117,7 +128,7 @@ function Line({
 }: {
   member: Member;
   roles: People['roles'];
-  onChange: ((wanted: { role?: RoleId; active?: boolean; newPassword?: boolean }) => void) | null;
+  onChange: ((wanted: Change) => void) | null;
 }) {
   return (
     <Box
@@ -140,6 +151,8 @@ function Line({
         {!member.active && say('screen.people-screen.shut-out')}
         <Typography variant="body2" color="text.secondary">
           {member.email}
+          {member.second && ` · ${say('screen.people-screen.second')}`}
+          {member.isNew && member.active && ` · ${say('screen.people-screen.new')}`}
         </Typography>
       </Box>
       {onChange ? (
@@ -169,6 +182,11 @@ function Line({
           <Button color="inherit" onClick={() => onChange({ newPassword: true })}>
             {say('screen.new-password')}
           </Button>
+          {!member.isYou && member.second && (
+            <Button color="inherit" onClick={() => onChange({ secondFactor: false })}>
+              {say('screen.people-screen.end-second')}
+            </Button>
+          )}
           {!member.isYou && (
             <Button color="inherit" onClick={() => onChange({ active: !member.active })}>
               {member.active

@@ -1,11 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Door } from './Door';
 import { SignInForm } from './SignInForm';
 import { useHasLeft, usePerson } from './usePerson';
 import { say } from '../words/say';
+
+const Due = lazy(async () => ({ default: (await import('./Due')).Due }));
 
 /**
  * Shows the application to people who have signed in. A session that ends later is renewed over the open screen,
@@ -33,6 +35,13 @@ export function SignedIn({ children }: { children: ReactNode }) {
   }
   if (person.data === null && (left || !everSignedIn)) {
     return <Door />;
+  }
+  if (person.data?.due) {
+    return (
+      <Suspense fallback={null}>
+        <Due what={person.data.due} />
+      </Suspense>
+    );
   }
   return (
     <>

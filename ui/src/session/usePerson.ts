@@ -49,7 +49,7 @@ export function useArrived(): (person: Person) => void {
 export function useSignIn() {
   const arrived = useArrived();
   return useMutation({
-    mutationFn: async (account: { email: string; password: string }) => {
+    mutationFn: async (account: { email: string; password: string; code?: string }) => {
       // A fresh token: the old session, and its token with it, may be gone.
       await answer(client.GET('/api/csrf'));
       return answer(client.POST('/api/session', { body: account }));

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { usePerson } from '../session/usePerson';
+import { useMay, usePerson } from '../session/usePerson';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { LongList } from '../shell/LongList';
@@ -17,6 +17,10 @@ const TodayStrip = lazy(async () => ({
   default: (await import('../day/TodayStrip')).TodayStrip,
 }));
 
+const SeeToIt = lazy(async () => ({
+  default: (await import('../installation/SeeToIt')).SeeToIt,
+}));
+
 const ImportDialog = lazy(async () => ({
   default: (await import('../imports/ImportDialog')).ImportDialog,
 }));
@@ -24,6 +28,7 @@ const ImportDialog = lazy(async () => ({
 /** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
 export function Today() {
   const person = usePerson();
+  const may = useMay();
   const [search, setSearch] = useState('');
   const [times, setTimes] = useState<ReadonlyMap<string, string>>(new Map());
   const [importing, setImporting] = useState(false);
@@ -53,6 +58,11 @@ export function Today() {
           {count !== null &&
             ` · ${say(search === '' ? 'screen.today.open' : 'screen.today.found', { count, more: list.hasMore })}`}
         </Typography>
+      )}
+      {may('people') && (
+        <Suspense fallback={null}>
+          <SeeToIt />
+        </Suspense>
       )}
       {search === '' && (
         <Suspense fallback={null}>

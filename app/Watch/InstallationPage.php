@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Watch;
+
+use App\Models\Shop;
+use App\Signing\SealBooks;
+use Illuminate\Support\Facades\DB;
+use Lumbro\Core\Message\Message;
+use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Version;
+
+/** How the installation stands, for those who lead the shop: what is well, what somebody should see to, and how. */
+final readonly class InstallationPage
+{
+    public function __construct(private SealBooks $books) {}
+
+    /** @return array{checks: list<array{id: string, state: string, isWell: bool, says: Message}>, versions: array<string, string>, key: string|null, head: string|null} */
+    public function of(Shop $shop): array
+    {
+        $disk = Checks::disk();
+        $backup = Checks::backup();
+        $certificate = Checks::certificate();
+        $unsigned = $this->books->unsigned($shop->id);
+        $signing = $unsigned > 0 && Checks::signing() === 'ok' ? 'waiting' : Checks::signing();
+        $last = $this->books->last($shop->id);
+        $checks = [
+            self::check('disk', $disk['state'], ['free' => intdiv($disk['free'], 1_000_000), 'gigabytes' => intdiv($disk['free'], 1_000_000_000), 'of' => intdiv($disk['of'], 1_000_000_000)]),
+            self::check('clock', Checks::clock(), []),
+            // Nothing of a practice shop is worth keeping.
+            ...($shop->practice ? [] : [self::check('backup', $backup['state'], ['at' => $backup['at'] === null ? 'none' : Quantity::day(substr($backup['at'], 0, 10))])]),
+            self::check('signing', $signing, ['count' => $unsigned]),
+            self::check('certificate', $certificate['state'], $certificate['until'] === null ? [] : ['until' => Quantity::day(substr($certificate['until'], 0, 10))]),
+        ];
+
+        return [
+            'checks' => $checks,
+            'versions' => ['Lumbro' => Version::NUMBER, 'PHP' => PHP_VERSION, 'PostgreSQL' => (string) DB::scalar('show server_version')],
+            'key' => $last === null ? null : ($last->says['next'] ?? $last->key),
+            'head' => $last === null ? null : "$last->number:{$last->hash()}",
+        ];
+    }
+
+    /**
+     * @param array<string, int|Quantity> $with
+     *
+     * @return array{id: string, state: string, isWell: bool, says: Message}
+     */
+    private static function check(string $id, string $state, array $with): array
+    {
+        return ['id' => $id, 'state' => $state, 'isWell' => $state === 'ok' || ($id === 'certificate' && $state === 'none'), 'says' => Message::of("installation.$id.$state", $with)];
+    }
+}
