@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * The answers to what never reaches the application, as problem documents in the words of words/en.json:
- * a request over the size that is taken (client_max_body_size), and one that nobody answered.
+ * a request over the size that is taken (client_max_body_size), one that is no request, and one that nobody answered.
  *
  * usage: php deploy/refusals.php FOLDER
  */
@@ -17,6 +17,7 @@ require dirname(__DIR__) . '/vendor/autoload.php';
 preg_match('/client_max_body_size (\d+)m;/', (string) file_get_contents(__DIR__ . '/nginx.conf.in'), $most);
 foreach ([
     'too-large' => [413, Message::of('problem.too-large', ['most' => (int) $most[1]])],
+    'not-understood' => [400, Message::of('problem.not-understood')],
     'server-away' => [502, Message::of('problem.server-away')],
 ] as $code => [$status, $said]) {
     $document = ['type' => 'about:blank', 'title' => (new Words())->say($said), 'says' => $said, 'status' => $status, 'code' => $code, 'path' => null];

@@ -26,7 +26,7 @@ final class Problem
             $failure instanceof Refusal => self::answer($failure->status, $failure->problem, $failure->said, $failure->path, $failure->details),
             $failure instanceof NotAllowed => self::answer($failure->isOfRole() ? 403 : 409, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
             $failure instanceof CoreFailure => self::answer(422, $failure->errorCode(), $failure->said, $failure->path(), $failure->details()),
-            $failure instanceof DeviceUnavailable => self::answer(503, 'device-away', $failure->said),
+            $failure instanceof DeviceUnavailable => self::answer(409, 'device-away', $failure->said),
             $failure instanceof TokenMismatchException => self::answer(419, 'session-expired', Message::of('session.ended')),
             $failure instanceof RendererUnavailable => self::answer(503, 'renderer-away', Message::of('report.no-pdf', ['why' => $failure->getMessage()])),
             $failure instanceof QueryException, $failure instanceof \PDOException => self::database($failure, $request),

@@ -119,7 +119,7 @@ final class FirstRunTest extends FeatureCase
         $order = (string) Str::uuid7();
         $this->actingAs($lead)->postJson('/api/repair-orders', ['id' => $order, 'version' => 0, 'vehicle' => 'Quillon Sable', 'plate' => 'BW 1', 'sheet' => $sheet, 'operations' => ['sensor-removed@front']])
             ->assertOk()->assertJsonPath('codeReader', false);
-        $this->postJson("/api/repair-orders/$order/tool-scans", ['id' => (string) Str::uuid7(), 'version' => 1, 'phase' => 'pre'])->assertStatus(503)->assertJsonPath('says', 'No scan tool is connected that Lumbro could ask. Type the codes from its screen, paste them, or give its file.');
+        $this->postJson("/api/repair-orders/$order/tool-scans", ['id' => (string) Str::uuid7(), 'version' => 1, 'phase' => 'pre'])->assertStatus(409)->assertJsonPath('says', 'No scan tool is connected that Lumbro could ask. Type the codes from its screen, paste them, or give its file.');
         $typed = ['tool' => 'Hand tool', 'readAt' => '2026-11-28T08:00:00Z', 'codes' => [['unit' => 'Radar', 'code' => 'C2A52', 'status' => 'stored']]];
         $this->call('POST', "/api/repair-orders/$order/scans?" . http_build_query(['id' => (string) Str::uuid7(), 'version' => 1, 'phase' => 'pre', 'name' => 'typed']), content: (string) json_encode($typed))
             ->assertOk()->assertJsonPath('scans.0.origin', 'typed')->assertJsonPath('scans.0.codes.0.code', 'C2A52');

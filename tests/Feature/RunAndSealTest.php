@@ -140,6 +140,6 @@ final class RunAndSealTest extends FeatureCase
 
     public function testTheMeterReadsNoCallItDoesNotKnow(): void
     {
-        $this->actingAs($this->person())->getJson("/api/tasks/{$this->task()}/meter/mood")->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->actingAs($this->person())->getJson("/api/tasks/{$this->task()}/meter/mood")->assertStatus(409)->assertJsonPath('code', 'device-away');
     }
 }

@@ -166,7 +166,7 @@ final class RunTest extends FeatureCase
         DB::table('sensor_tasks')->where('id', $this->task())->update(['scenario' => null]);
         $this->getJson("/api/tasks/{$this->task()}")->assertOk()->assertJsonPath('tool', 'none');
         $this->write('step', ['step' => 'ignition-on', 'confirmed' => true])->assertOk();
-        $this->write('asked', ['command' => 'identify'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->write('asked', ['command' => 'identify'])->assertStatus(409)->assertJsonPath('code', 'device-away');
         self::assertSame(0, $this->lines('asked', 'identify'));
         $log = implode("\n", array_map(json_encode(...), [
             ['at' => '10:01', 'command' => 'identify', 'outcome' => 'done', 'message' => 'Sensor answers', 'values' => ['voltage' => 12.8, 'serial' => 'S-77']],
@@ -181,7 +181,7 @@ final class RunTest extends FeatureCase
         $send(str_replace('0.06', '0.07', $log))->assertStatus(422);
         $this->readAxis();
         $this->getJson("/api/tasks/{$this->task()}")->assertJsonPath('runs.0.azimuth.read', 0.06)->assertJsonPath('run.voltage', 12.8);
-        $this->write('asked', ['command' => 'read'])->assertStatus(503)->assertJsonPath('code', 'device-away');
+        $this->write('asked', ['command' => 'read'])->assertStatus(409)->assertJsonPath('code', 'device-away');
         $this->write('run', ['azimuth' => 'much', 'elevation' => 0])->assertStatus(422)->assertJsonPath('path', '/payload/azimuth');
         $this->write('run', ['azimuth' => 0.05, 'elevation' => -0.09, 'level' => 24.2])->assertOk()->assertJsonPath('run.finding.readings', 2)->assertJsonPath('present.kind', 'guard');
         $present = $this->getJson("/api/tasks/{$this->task()}")->json();

@@ -17,6 +17,8 @@ final class ApiClient
     /** @var array<string, string> headers of the last answer, in lower case */
     public array $headers = [];
 
+    private bool $isJson = false;
+
     public function __construct(private readonly string $address)
     {
         $this->curl = curl_init();
@@ -119,8 +121,16 @@ final class ApiClient
         $this->cookies = [];
     }
 
+    /** @return array{int, array<string, mixed>, bool} status, document, and whether the answer came whole */
+    public function raw(string $method, string $path, ?string $body, string $type): array
+    {
+        [$status, $document] = $this->send($method, $path, $body, $type);
+
+        return [$status, $document, curl_errno($this->curl) === 0 && ($this->isJson || ! str_contains($this->headers['content-type'] ?? '', 'json'))];
+    }
+
     /** @return array{int, array<string, mixed>} */
-    private function send(string $method, string $path, ?string $body): array
+    private function send(string $method, string $path, ?string $body, string $type = 'application/json'): array
     {
         $this->headers = [];
         $cookies = implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
@@ -131,7 +141,7 @@ final class ApiClient
             CURLOPT_TIMEOUT => (int) Browser::PATIENCE,
             CURLOPT_POSTFIELDS => $body ?? '',
             CURLOPT_HTTPHEADER => [
-                'Content-Type: application/json',
+                "Content-Type: $type",
                 'X-XSRF-TOKEN: ' . urldecode($this->cookies['XSRF-TOKEN'] ?? ''),
                 "Cookie: $cookies",
             ],
@@ -147,6 +157,7 @@ final class ApiClient
         ]);
         $answer = curl_exec($this->curl);
         $document = json_decode(is_string($answer) ? $answer : '', true);
+        $this->isJson = json_last_error() === JSON_ERROR_NONE;
 
         return [(int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_array($document) ? $document : []];
     }
