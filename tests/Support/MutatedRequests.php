@@ -255,13 +255,7 @@ final class MutatedRequests
         return sprintf('0198%04x-%04x-7%03x-8%03x-%012x', ...array_map(fn(int $most): int => (int) $this->chance->between(0, $most), [0xffff, 0xffff, 0xfff, 0xfff, 0xffffffffffff]));
     }
 
-    /**
-     * @template T
-     *
-     * @param array<array-key, T> $of
-     *
-     * @return T
-     */
+    /** @param array<array-key, mixed> $of */
     private function one(array $of): mixed
     {
         $values = array_values($of);

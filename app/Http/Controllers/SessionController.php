@@ -37,7 +37,7 @@ final class SessionController
     public function signIn(Request $request): JsonResponse
     {
         $fields = Node::parse($request->getContent())->fields(['email', 'password'], ['code']);
-        $user = SignIn::person($request, $fields['email']->text(), $fields['password']->text(), isset($fields['code']) ? (string) $fields['code']->raw() : null);
+        $user = SignIn::person($request, $fields['email']->text(), $fields['password']->text(), isset($fields['code']) && ! in_array($fields['code']->raw(), [null, ''], true) ? $fields['code']->text() : null);
         self::enter($request, $user);
         Pins::forget($request, $user);
         ShopLog::note(ShopLog::SIGNED_IN, $user);
