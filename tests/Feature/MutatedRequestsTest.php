@@ -50,7 +50,7 @@ final class MutatedRequestsTest extends TestCase
         $requests = new MutatedRequests(new Chance(self::SEED), $this->ids($owner));
         self::assertGreaterThan(130, $requests->operations());
         $client = self::client();
-        $count = Draws::of(100_000, 1_500);
+        $count = Draws::of(100_000, 600);
         $seen = [];
         $refused = [];
         $slowest = [0.0, ''];
