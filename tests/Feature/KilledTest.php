@@ -57,9 +57,8 @@ final class KilledTest extends TestCase
         }
         $this->waitFor($file, $done + 2);
         proc_terminate($writer);
-        while (proc_get_status($writer)['running']) {
-            usleep(20_000);
-        }
+        // Waits for its end.
+        proc_close($writer);
         $acknowledged = array_map(static fn(string $line): array => explode(' ', $line), file($file, FILE_IGNORE_NEW_LINES) ?: []);
         self::assertGreaterThan($kills, count($acknowledged));
         $found = $this->installation->owner()->query("select payload->>'value', id from order_events where repair_order_id = '$order' and payload->>'value' like 'line %' order by version");
