@@ -28,7 +28,7 @@ final class Workspace
                 'vehicle' => $file->row->vehicle,
                 'plate' => $file->row->plate,
             ],
-            'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at, 'entry' => self::entry($file)] : null,
+            'seal' => $file->isSealed() ? ['hash' => $file->row->hash, 'at' => $file->row->sealed_at, 'signs' => ! $file->order->row->practice, 'entry' => self::entry($file)] : null,
             'simulated' => $file->row->scenario !== null,
             'exercise' => self::exercise($file),
             'pair' => self::pair($file),

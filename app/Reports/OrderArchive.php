@@ -50,7 +50,7 @@ final class OrderArchive
             array_map(static fn(OrderLine $line): array => $line->written(), $file->journal->lines()),
             $tracks,
             self::files($photos),
-            static fn(mixed $content, string $hash): ?SignedEntry => $books->signArchive($shop, $content, $hash),
+            $file->row->practice ? null : static fn(mixed $content, string $hash): ?SignedEntry => $books->signArchive($shop, $content, $hash),
         ), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) . "\n";
     }
 

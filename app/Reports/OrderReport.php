@@ -100,6 +100,7 @@ final readonly class OrderReport
                 'by' => $record['sealedBy'],
                 'at' => $record['sealedAt'],
                 'follows' => $record['follows'] ?? null,
+                'signs' => ! $file->row->practice,
                 'entry' => self::book($this->books->of($file->row->shop_id, $sealed->hash)?->entry),
                 'qr' => $this->qr->svg(sprintf('Lumbro seal, order %s, %s: SHA-256 %s', $file->row->number, $task->sensor ?? '', $sealed->hash)),
             ],

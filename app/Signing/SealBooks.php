@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Signing;
 
 use App\Models\Shop;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Lumbro\Core\Evidence\BookEntry;
@@ -23,10 +24,13 @@ final readonly class SealBooks
 
     public function __construct(private Signer $signer) {}
 
-    /** Has a sealed record signed. Where the service is away it stays unsigned until {@see catchUp()}, and says so. */
+    /** Has a sealed record signed; an exercise's never is. Where the service is away it stays unsigned until {@see catchUp()}, and says so. */
     public function sign(string $shop, string $hash): ?SignedEntry
     {
         try {
+            if (! $this->real($shop)->where('r.hash', $hash)->exists()) {
+                return null;
+            }
             $this->fetchNew($shop, $hash);
 
             return $this->of($shop, $hash) ?? $this->record($shop, $hash);
@@ -146,7 +150,7 @@ final readonly class SealBooks
         if ($this->last($shop)?->number !== 1) {
             return;
         }
-        $seals = DB::table('sealed_records')->where('shop_id', $shop)->when($now !== null, static fn($query) => $query->where('hash', '<>', $now))->orderBy('sealed_at')->orderBy('id')->pluck('hash')->unique()->values()->all();
+        $seals = $this->real($shop)->when($now !== null, static fn($query) => $query->where('r.hash', '<>', $now))->orderBy('r.sealed_at')->orderBy('r.id')->pluck('r.hash')->unique()->values()->all();
         foreach (array_chunk($seals, BookEntry::MOST_SEALS) as $some) {
             $this->kept($shop, $this->signer->ask('earlier', $shop, $this->known($shop), ['seals' => $some]));
         }
@@ -155,9 +159,18 @@ final readonly class SealBooks
     /** @return list<string> seals that nothing in the book is about, oldest first */
     private function waiting(string $shop): array
     {
-        return array_values(array_map(strval(...), DB::table('sealed_records as r')->where('r.shop_id', $shop)
+        return array_values(array_map(strval(...), $this->real($shop)
             ->whereNotExists(static fn($query) => $query->from('book_seals as s')->whereColumn('s.shop_id', 'r.shop_id')->whereColumn('s.seal', 'r.hash'))
             ->orderBy('r.sealed_at')->orderBy('r.revision')->limit(self::BATCH)->pluck('r.hash')->all()));
+    }
+
+    /** The shop's sealed records, without those of exercises: nothing that was only practised is vouched for. */
+    private function real(string $shop): Builder
+    {
+        return DB::table('sealed_records as r')->where('r.shop_id', $shop)
+            ->join('sensor_tasks as t', static fn($on) => $on->on('t.shop_id', 'r.shop_id')->on('t.id', 'r.sensor_task_id'))
+            ->join('repair_orders as o', static fn($on) => $on->on('o.shop_id', 't.shop_id')->on('o.id', 't.repair_order_id'))
+            ->where('o.practice', false);
     }
 
     /** @return array{number: int, hash: string}|null */

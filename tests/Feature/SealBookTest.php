@@ -112,6 +112,18 @@ final class SealBookTest extends FeatureCase
         self::assertIsInt($this->state($this->task())['seal']['entry']['number'] ?? null);
     }
 
+    public function testAnExerciseIsNeverSigned(): void
+    {
+        $this->workUntil('close');
+        DB::table('repair_orders')->where('id', $this->order('2471'))->update(['practice' => true]);
+        $this->write('seal', [])->assertOk()->assertJsonPath('seal.entry', null)->assertJsonPath('seal.signs', false);
+        $this->books()->catchUp($this->person()->shop_id);
+        self::assertNull($this->state($this->task())['seal']['entry'] ?? null);
+        self::assertSame(0, $this->books()->unsigned($this->person()->shop_id));
+        $archive = json_decode((string) $this->actingAs($this->person())->get("/api/repair-orders/{$this->order('2471')}/archive.json")->assertOk()->getContent());
+        self::assertNull($archive->seal->signature);
+    }
+
     public function testWhatWasSealedBeforeThereWasAKeySaysSo(): void
     {
         $this->service->kill();

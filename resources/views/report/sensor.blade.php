@@ -59,7 +59,7 @@
       <div>
         <p><b>{{ $paper->say('report.sealed') }}</b> {{ $paper->say('report.sealed.by', ['name' => $sensor['seal']['by'], 'at' => $paper->moment($sensor['seal']['at']), 'again' => $sensor['seal']['revision'] > 1 ? 'yes' : 'no', 'revision' => (string) $sensor['seal']['revision'], 'follows' => substr((string) $sensor['seal']['follows'], 0, 12)]) }}</p>
         <p class="hash">{{ $sensor['seal']['hash'] }}</p>
-        <p class="soft">{{ $sensor['seal']['entry'] ? $paper->say($sensor['seal']['entry']['earlier'] ? 'report.signed-earlier' : 'report.signed', ['number' => $sensor['seal']['entry']['number']]) : $paper->say('report.not-signed') }}</p>
+        @if ($sensor['seal']['signs'])<p class="soft">{{ $sensor['seal']['entry'] ? $paper->say($sensor['seal']['entry']['earlier'] ? 'report.signed-earlier' : 'report.signed', ['number' => $sensor['seal']['entry']['number']]) : $paper->say('report.not-signed') }}</p>@endif
       </div>
     </div>
   @elseif ($sensor['owed']['state'] !== 'not-owed')

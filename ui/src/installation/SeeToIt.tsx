@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import { say } from '../words/say';
@@ -22,7 +23,9 @@ export function SeeToIt() {
           {check.says}
         </Typography>
       ))}
-      <Link to="/installation">{say('screen.installation')}</Link>
+      <Button component={Link} to="/installation" color="inherit" sx={{ px: 0 }}>
+        {say('screen.installation')}
+      </Button>
     </Box>
   );
 }

@@ -360,7 +360,7 @@ describe('closing', () => {
   it('leaves a seal, a report and a file, and nothing to write with', async () => {
     server.on(`GET ${api}`, {
       body: workspace({
-        seal: { hash: 'ab'.repeat(32), at: '2026-11-24T10:00:00Z', entry: null },
+        seal: { hash: 'ab'.repeat(32), at: '2026-11-24T10:00:00Z', signs: true, entry: null },
         runs: [run()],
         ledger: [reading('r1')],
       }),

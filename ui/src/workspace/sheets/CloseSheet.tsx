@@ -37,11 +37,13 @@ export function CloseSheet({ state, task }: { state: Workspace; task: Task }) {
           {state.seal.hash}
         </Typography>
         <Typography sx={{ mb: 2 }} color="text.secondary" data-testid="signed">
-          {state.seal.entry === null
-            ? say('screen.close-sheet.not-signed')
-            : state.seal.entry.earlier
-              ? say('screen.close-sheet.signed-earlier', { number: state.seal.entry.number })
-              : say('screen.close-sheet.signed', { number: state.seal.entry.number })}
+          {!state.seal.signs
+            ? say('screen.close-sheet.exercise')
+            : state.seal.entry === null
+              ? say('screen.close-sheet.not-signed')
+              : state.seal.entry.earlier
+                ? say('screen.close-sheet.signed-earlier', { number: state.seal.entry.number })
+                : say('screen.close-sheet.signed', { number: state.seal.entry.number })}
         </Typography>
         {state.next && (
           <Box sx={{ mb: 2 }} data-testid="next">
