@@ -26,7 +26,7 @@ final readonly class InstallationPage
         $signing = $unsigned > 0 && Checks::signing() === 'ok' ? 'waiting' : Checks::signing();
         $last = $this->books->last($shop->id);
         $checks = [
-            self::check('disk', $disk['state'], ['free' => intdiv($disk['free'], 1_000_000), 'gigabytes' => intdiv($disk['free'], 1_000_000_000), 'of' => intdiv($disk['of'], 1_000_000_000)]),
+            self::check('disk', $disk['state'], $disk['state'] === 'ok' ? ['gigabytes' => intdiv($disk['free'], 1_000_000_000), 'of' => intdiv($disk['of'], 1_000_000_000)] : ['free' => intdiv($disk['free'], 1_000_000)]),
             self::check('clock', Checks::clock(), []),
             // Nothing of a practice shop is worth keeping.
             ...($shop->practice ? [] : [self::check('backup', $backup['state'], ['at' => $backup['at'] === null ? 'none' : Quantity::day(substr($backup['at'], 0, 10))])]),
