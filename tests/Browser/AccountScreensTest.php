@@ -27,6 +27,7 @@ final class AccountScreensTest extends BrowserCase
         $codes = $browser->waitForText('[data-testid=recovery-codes]', '-');
         self::assertSame(10, preg_match_all('/\b[a-z2-9]{4}-[a-z2-9]{4}-[a-z2-9]{4}\b/', $codes, $found));
         $this->assertAccessible('recovery codes');
+        self::assertSame(1, $browser->driver->executeScript('return new Set([...document.querySelectorAll("[data-testid=recovery-codes] li")].map((one) => one.getBoundingClientRect().left)).size'), 'one below the other: no number over a code');
         $browser->press('I have them');
         $browser->waitForText('main', '10 recovery codes are left');
         self::assertSame([], $this->smallTargets());

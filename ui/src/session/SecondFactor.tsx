@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import GlobalStyles from '@mui/material/GlobalStyles';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
@@ -37,18 +38,25 @@ export function SecondFactor({ onDone }: { onDone?: () => void }) {
   });
   if (told) {
     return (
-      <Box data-testid="recovery-codes">
+      <Box data-testid="recovery-codes" className="recovery-codes">
+        {/* On paper the codes stand alone. */}
+        <GlobalStyles
+          styles={{
+            '@media print': {
+              'body *': { visibility: 'hidden' },
+              '.recovery-codes, .recovery-codes *': { visibility: 'visible' },
+              '.recovery-codes': { position: 'fixed', top: 0, left: 0 },
+            },
+          }}
+        />
         <Typography sx={{ fontWeight: 700 }}>{say('screen.second.codes')}</Typography>
         <Typography color="text.secondary">{say('screen.second.codes-why')}</Typography>
-        <Box
-          component="ol"
-          sx={{ fontFamily: figures, fontSize: '1.1rem', columns: 2, my: 2, pl: 4 }}
-        >
+        <Box component="ol" sx={{ fontFamily: figures, fontSize: '1.1rem', my: 2, pl: 5 }}>
           {told.map((one) => (
             <li key={one}>{one}</li>
           ))}
         </Box>
-        <Box sx={{ display: 'flex', gap: 1 }}>
+        <Box className="screen-only" sx={{ display: 'flex', gap: 1 }}>
           <Button variant="outlined" onClick={() => window.print()}>
             {say('screen.second.print')}
           </Button>
