@@ -51,7 +51,7 @@ export function SecondFactor({ onDone }: { onDone?: () => void }) {
         />
         <Typography sx={{ fontWeight: 700 }}>{say('screen.second.codes')}</Typography>
         <Typography color="text.secondary">{say('screen.second.codes-why')}</Typography>
-        <Box component="ol" sx={{ fontFamily: figures, fontSize: '1.1rem', my: 2, pl: 5 }}>
+        <Box component="ol" sx={{ fontFamily: figures, fontSize: '1.1rem', my: 2, pl: 6 }}>
           {told.map((one) => (
             <li key={one}>{one}</li>
           ))}
