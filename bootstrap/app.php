@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BoundRequest;
+use App\Http\Middleware\Deferred;
+use App\Http\Middleware\GiveNoSession;
 use App\Http\Middleware\KeepHidden;
 use App\Http\Middleware\RequireAct;
+use App\Http\Middleware\RequireRoom;
 use App\Http\Middleware\RequireSession;
 use App\Http\Middleware\ServerTiming;
 use App\Http\Middleware\Traced;
@@ -36,13 +39,15 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(ServerTiming::class);
         $middleware->prepend(Traced::class);
         $middleware->group('browser', [
+            GiveNoSession::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
             StartSession::class,
             ValidateCsrfToken::class,
             BoundRequest::class,
+            RequireRoom::class,
         ]);
-        $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class, 'kept' => KeepHidden::class]);
+        $middleware->alias(['signed-in' => RequireSession::class, 'may' => RequireAct::class, 'kept' => KeepHidden::class, 'long' => Deferred::class]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn(): bool => true);

@@ -7,6 +7,7 @@ use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BayController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CardPageController;
+use App\Http\Controllers\ChoreController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DayRulesController;
 use App\Http\Controllers\DriveController;
@@ -17,7 +18,9 @@ use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LinkController;
+use App\Http\Controllers\LiveController;
 use App\Http\Controllers\OrderExerciseController;
+use App\Http\Controllers\PadController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PracticeController;
@@ -41,6 +44,7 @@ Route::post('set-up', [SetUpController::class, 'open']);
 Route::post('session', [SessionController::class, 'signIn']);
 Route::get('session/turns', [SessionController::class, 'turns']);
 Route::post('session/turns', [SessionController::class, 'takeTurns']);
+Route::post('session/pad', [SessionController::class, 'pair']);
 
 Route::middleware('signed-in')->group(static function (): void {
     Route::get('session', [SessionController::class, 'show']);
@@ -58,7 +62,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('shop-log', [InstallationController::class, 'log'])->middleware('may:people');
     Route::get('day', [DayController::class, 'show']);
     Route::post('day/pins', [DayController::class, 'pin'])->middleware('may:order');
-    Route::post('day/anew', [DayController::class, 'anew'])->middleware('may:order');
+    Route::post('day/anew', [DayController::class, 'anew'])->middleware(['may:order', 'long:plan,always']);
     Route::post('day/clock', [DayController::class, 'clock'])->middleware('may:order');
     Route::get('day/rules', [DayRulesController::class, 'show']);
     Route::post('day/rules', [DayRulesController::class, 'save'])->middleware('may:register');
@@ -92,21 +96,22 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::post('', [VehicleController::class, 'save'])->middleware('may:register');
         Route::post('merge', [VehicleController::class, 'merge'])->middleware('may:register');
     });
-    Route::post('registers/{register}/files', [RegisterController::class, 'open'])->middleware('may:register');
+    Route::post('registers/{register}/files', [RegisterController::class, 'open'])->middleware(['may:register', 'long:table']);
     Route::post('registers/{register}/rows', [RegisterController::class, 'look'])->middleware('may:register');
     Route::get('registers/{register}.{form}', [RegisterController::class, 'export'])->whereIn('form', ['csv', 'json']);
     Route::prefix('repair-orders/{order}')->whereUuid('order')->middleware('kept')->group(static function (): void {
         Route::get('', [RepairOrderController::class, 'show']);
-        Route::get('stance', [BayController::class, 'stance']);
+        Route::get('live', [LiveController::class, 'watch']);
+        Route::get('stance', [BayController::class, 'stance'])->middleware('long:stance');
         Route::post('teach', [RepairOrderController::class, 'teach'])->middleware('may:enter-card');
         Route::get('next-figures', [RepairOrderController::class, 'nextFigures']);
         Route::get('drives', [DriveController::class, 'index']);
-        Route::post('drives', [DriveController::class, 'add'])->middleware('may:order');
-        Route::post('photos', [PhotoController::class, 'add'])->middleware('may:order');
-        Route::post('scans', [ScanController::class, 'fromFile'])->middleware('may:order');
+        Route::post('drives', [DriveController::class, 'add'])->middleware(['may:order', 'long:track']);
+        Route::post('photos', [PhotoController::class, 'add'])->middleware(['may:order', 'long:photo']);
+        Route::post('scans', [ScanController::class, 'fromFile'])->middleware(['may:order', 'long:table']);
         Route::get('report/{kind}', [ReportController::class, 'html'])->whereIn('kind', ['customer', 'insurer', 'shop']);
-        Route::get('report/{kind}.pdf', [ReportController::class, 'pdf'])->whereIn('kind', ['customer', 'insurer', 'shop']);
-        Route::get('archive.json', [ArchiveController::class, 'give']);
+        Route::get('report/{kind}.pdf', [ReportController::class, 'pdf'])->whereIn('kind', ['customer', 'insurer', 'shop'])->middleware('long:report');
+        Route::get('archive.json', [ArchiveController::class, 'give'])->middleware('long:archive');
         Route::get('links', [LinkController::class, 'index']);
         Route::post('links', [LinkController::class, 'give'])->middleware('may:share');
         Route::post('links/{link}/revoke', [LinkController::class, 'revoke'])->whereUuid('link')->middleware('may:share');
@@ -124,9 +129,15 @@ Route::middleware('signed-in')->group(static function (): void {
         Route::delete('', [ImportController::class, 'cancel'])->middleware('may:order');
     });
 
+    Route::prefix('chores/{chore}')->whereUuid('chore')->group(static function (): void {
+        Route::get('', [ChoreController::class, 'show']);
+        Route::get('answer', [ChoreController::class, 'answer']);
+        Route::delete('', [ChoreController::class, 'cancel']);
+    });
+
     Route::get('seal-book.json', [ArchiveController::class, 'book']);
     Route::get('archives', [ArchiveController::class, 'index']);
-    Route::post('archives', [ArchiveController::class, 'take'])->middleware('may:archive');
+    Route::post('archives', [ArchiveController::class, 'take'])->middleware(['may:archive', 'long:archive']);
     Route::get('archives/{archive}', [ArchiveController::class, 'show'])->whereUuid('archive');
     Route::get('archives/{archive}/photos/{hash}', [ArchiveController::class, 'photo'])->whereUuid('archive')->where('hash', '[0-9a-f]{64}');
 
@@ -134,7 +145,7 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::post('cards', [CardController::class, 'enter'])->middleware('may:enter-card');
     Route::get('card-start/{task}', [CardController::class, 'start'])->whereUuid('task');
     Route::get('vehicles/{family}/card-start/{sensor}', [CardController::class, 'startOfCar'])->whereUuid('family');
-    Route::post('card-pages', [CardPageController::class, 'add'])->middleware('may:enter-card');
+    Route::post('card-pages', [CardPageController::class, 'add'])->middleware(['may:enter-card', 'long:page']);
     Route::get('card-pages/{hash}', [CardPageController::class, 'show'])->where('hash', '[0-9a-f]{64}');
     Route::get('card-pages/{hash}/{number}', [CardPageController::class, 'image'])->where(['hash' => '[0-9a-f]{64}', 'number' => '[0-9]{1,3}']);
     Route::prefix('cards/{card}')->whereUuid('card')->group(static function (): void {
@@ -146,7 +157,7 @@ Route::middleware('signed-in')->group(static function (): void {
 
     Route::get('bays', [BayController::class, 'index']);
     Route::post('bays', [BayController::class, 'save'])->middleware('may:register');
-    Route::post('bay-outlines', [BayController::class, 'outline'])->middleware('may:register');
+    Route::post('bay-outlines', [BayController::class, 'outline'])->middleware(['may:register', 'long:drawing']);
     Route::get('bays/{bay}/export/{form}', [BayController::class, 'export'])->whereUuid('bay')->whereIn('form', ['json', 'svg', 'dxf']);
 
     Route::get('sample-drive', [DriveController::class, 'sample']);
@@ -191,6 +202,10 @@ Route::middleware('signed-in')->group(static function (): void {
     Route::get('tasks/{task}/meter/{call}', [TaskController::class, 'meter'])->whereUuid('task');
     Route::prefix('tasks/{task}')->whereUuid('task')->middleware('kept')->group(static function (): void {
         Route::get('', [TaskController::class, 'show']);
+        Route::get('carried', [TaskController::class, 'carried']);
+        Route::post('pads', [PadController::class, 'code'])->middleware('may:work');
+        Route::get('held', [PadController::class, 'held']);
+        Route::post('held', [PadController::class, 'hold'])->middleware('may:work');
         Route::get('schools', [TaskController::class, 'choices']);
         Route::get('reading-plan', [TaskController::class, 'readingPlan']);
         Route::get('survey', [TaskController::class, 'survey']);

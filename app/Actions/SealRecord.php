@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Failure\Refusal;
 use App\Input\Body;
+use App\Live\News;
 use App\Models\SealedRecord;
 use App\Models\SensorTask;
 use App\Models\User;
@@ -68,6 +69,7 @@ final readonly class SealRecord
             }
             Lessons::keep($file, $body->id);
             SensorTask::query()->where('shop_id', $user->shop_id)->where('id', $file->row->id)->update(['sealed_record_id' => $body->id]);
+            News::lines($file->row->order_id, $file->row->id, 0);
             Lessons::refresh($user->shop_id, $file->order->isSimulated());
             OrderSummary::refresh(OrderFile::open($user, $file->row->order_id));
 

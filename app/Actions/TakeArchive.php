@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Failure\Refusal;
 use App\Models\User;
 use App\People\ShopLog;
 use App\Records\Moment;
@@ -11,17 +12,26 @@ use Illuminate\Support\Facades\DB;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\SealProof;
 use Lumbro\Core\Evidence\Witnesses;
+use Lumbro\Core\Message\Message;
 
 /** Another installation's archive is taken in, with what was found in it. One that was changed is taken in too, and says so. */
 final readonly class TakeArchive
 {
+    /** With as many photos as one is given away with, bytes. */
+    private const MOST = 52_000_000;
+
     /**
      * @param string $id of the archive here, made by the client
      *
      * @return string id under which it is kept: an earlier one's, where this very archive is here already
+     *
+     * @throws Refusal where it is too large
      */
     public function __invoke(User $user, string $id, string $json): string
     {
+        if (strlen($json) > self::MOST) {
+            throw Refusal::field('', Message::of('file.too-large', ['most' => intdiv(self::MOST, 1_000_000)]));
+        }
         $archive = Archive::read($json);
         $proof = SealProof::ofArchive($archive, new Witnesses());
         $kept = DB::table('archives')->where('shop_id', $user->shop_id)->where('hash', hash('sha256', $json))->value('id');

@@ -40,7 +40,10 @@ use Lumbro\Core\Message\Message;
  */
 final readonly class WriteLine
 {
-    public const FIELDS = [['kind', 'payload'], ['task', 'order', 'orderVersion', 'confirmed']];
+    public const FIELDS = [['kind', 'payload'], ['task', 'order', 'orderVersion', 'confirmed', 'waited']];
+
+    /** As long as a line waits on no device, s. */
+    private const LONGEST = 30 * 86_400;
 
     public function __construct(private DeviceRoom $devices, private HearTool $hear) {}
 
@@ -64,7 +67,7 @@ final readonly class WriteLine
             if ($file->has($body->id)) {
                 return $file;
             }
-            $lines = $command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated(), $file->closing(...)), $body->payload(), self::stamp($user, $body), $body->flag('confirmed'));
+            $lines = $command->decide($file->journal->situation($user->asRole(), ! $file->isSimulated(), $file->closing(...)), $body->payload(), self::stamp($user, $body, $file), $body->flag('confirmed'));
             foreach ($lines as $line) {
                 self::aboutCar($user, $file, $line, $body->version);
             }
@@ -88,7 +91,7 @@ final readonly class WriteLine
             }
             self::maySee($file, $body, $command);
             $now = $file->journal->situation($user->asRole(), fn(): bool => $this->devices->hasTool($file), $file->isSealed(), $file->row->scenario === null);
-            $lines = $command->decide($now, $body->payload(), self::stamp($user, $body), $body->flag('confirmed'));
+            $lines = $command->decide($now, $body->payload(), self::stamp($user, $body, $file->order, $file), $body->flag('confirmed'));
             $own = array_values(array_filter($lines, static fn(Line $line): bool => ! $line instanceof OrderLine));
             if ($own === []) {
                 foreach ($lines as $line) {
@@ -131,7 +134,9 @@ final readonly class WriteLine
         if (! $isOfCar && $body->version > $file->version) {
             throw Refusal::field('/version', Message::of('request.version-ahead', ['version' => $body->version, 'known' => $file->version]));
         }
-        if (! $isOfCar && $command->decides() && $body->version !== $file->version) {
+        // What a device decided by itself it decided against the record as it had it.
+        $decides = $command->decides() || ($body->has('waited') && ! $command->goesAlone());
+        if (! $isOfCar && $decides && $body->version !== $file->version) {
             throw Refusal::recordMovedOn(Workspace::of($file));
         }
     }
@@ -152,8 +157,16 @@ final readonly class WriteLine
         return TaskFile::open($user, $task);
     }
 
-    private static function stamp(User $user, Body $body): Stamp
+    /** Of a line that waited on a device the moment it was typed; never before what the record has already, so that its order stays. */
+    private static function stamp(User $user, Body $body, OrderFile $order, ?TaskFile $task = null): Stamp
     {
-        return new Stamp($body->id, $user->name, Moment::now(), static fn(): string => (string) Str::uuid7());
+        $at = Moment::now();
+        if ($body->has('waited')) {
+            $typed = Moment::iso((new \DateTimeImmutable('now'))->modify(sprintf('-%d milliseconds', round(1000 * $body->node('waited')->between(0, self::LONGEST)))));
+            $known = array_map(static fn(array $lines): string => $lines === [] ? '' : end($lines)->at, [$order->journal->lines(), $task?->journal->entries() ?? []]);
+            $at = min($at, max($typed, ...$known));
+        }
+
+        return new Stamp($body->id, $user->name, $at, static fn(): string => (string) Str::uuid7());
     }
 }

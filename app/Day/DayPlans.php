@@ -27,6 +27,12 @@ final readonly class DayPlans
     /** Cars for which as many plans are tried as the core would. */
     private const CARS = 12;
 
+    /** How many times as long a thorough search goes on. */
+    private const THOROUGH = 6;
+
+    /** So often a new plan is looked for, where the day changes while it is. */
+    private const TURNS = 3;
+
     /**
      * @param Timetable|null       $plan    null while it is still looked for where cars fit
      * @param array<string, mixed> $changed causes, parts and chances, as they are kept
@@ -36,9 +42,7 @@ final readonly class DayPlans
     /** As it stands now; mended first, where something is otherwise than it was told. */
     public static function current(User $user): self
     {
-        return DB::transaction(static function () use ($user): self {
-            // One planning of a shop at a time: whoever asks meanwhile gets its result.
-            DB::select('select pg_advisory_xact_lock(hashtext(?))', ["day $user->shop_id"]);
+        return self::alone($user, static function () use ($user): self {
             $date = ShopClock::of($user->shop_id)->date();
             $last = DB::table('day_plans')->where('shop_id', $user->shop_id)->where('date', $date)->orderByDesc('version')->first();
             $told = $last === null ? null : DayDocument::readPlan(Node::stored($last->plan));
@@ -61,16 +65,55 @@ final readonly class DayPlans
         });
     }
 
-    /** A plan from nothing, whatever was told. */
-    public static function anew(User $user): void
+    /**
+     * A plan from nothing, whatever was told. It is looked for while others go on with the one in force.
+     *
+     * @param bool $isThorough whether whoever asked can wait for a better one: some ten seconds
+     */
+    public static function anew(User $user, bool $isThorough = false): void
     {
-        DB::transaction(static function () use ($user): void {
+        for ($turn = 1; $turn <= self::TURNS; $turn++) {
             $now = self::current($user);
             if ($now->plan === null) {
                 return;
             }
-            $plan = Planner::plan($now->book->day, 1, self::tries($now->book));
-            self::keep($user, $now->book, $plan, $now->version + 1, [new Cause('asked', null, null, $user->name)], Changed::between($now->book->day, $now->plan, $plan)->parts);
+            // Where the day keeps changing meanwhile, the last turn is a short one.
+            $plan = Planner::plan($now->book->day, 1, ($isThorough && $turn < self::TURNS ? self::THOROUGH : 1) * self::tries($now->book));
+            if (self::replaced($user, $now, $plan)) {
+                return;
+            }
+        }
+    }
+
+    /** Whether a plan took the place of the one that it was made from: not where that one was mended meanwhile. */
+    private static function replaced(User $user, self $now, Timetable $plan): bool
+    {
+        return self::alone($user, static function () use ($user, $now, $plan): bool {
+            $newest = (int) DB::table('day_plans')->where('shop_id', $user->shop_id)->where('date', $now->book->clock->date())->max('version');
+            if ($newest !== $now->version) {
+                return false;
+            }
+            self::keep($user, $now->book, $plan, $now->version + 1, [new Cause('asked', null, null, $user->name)], Changed::between($now->book->day, $now->plan ?? $plan, $plan)->parts);
+
+            return true;
+        });
+    }
+
+    /**
+     * One change of a shop's plan at a time: whoever asks meanwhile gets its result.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $change
+     *
+     * @return T
+     */
+    private static function alone(User $user, \Closure $change): mixed
+    {
+        return DB::transaction(static function () use ($user, $change): mixed {
+            DB::select('select pg_advisory_xact_lock(hashtext(?))', ["day $user->shop_id"]);
+
+            return $change();
         });
     }
 

@@ -107,6 +107,29 @@ final class Refusal extends \RuntimeException
         return new self($message, 403, 'forbidden');
     }
 
+    /** What ended its worker again and again. */
+    public static function brokenOff(): self
+    {
+        return new self(Message::of('chore.broken-off'), 503, 'chore-broken-off');
+    }
+
+    /** @param int $seconds that it had */
+    public static function tooLong(int $seconds): self
+    {
+        return new self(Message::of('chore.too-long', ['seconds' => $seconds]), 422, 'chore-too-long');
+    }
+
+    /** @param int $megabytes of memory that it had */
+    public static function tooLarge(int $megabytes): self
+    {
+        return new self(Message::of('chore.too-large', ['megabytes' => $megabytes]), 422, 'chore-too-large');
+    }
+
+    public static function diskFull(): self
+    {
+        return new self(Message::of('problem.disk-full'), 507, 'disk-full');
+    }
+
     public static function tooMany(int $seconds): self
     {
         return new self(Message::of('session.too-many', ['seconds' => $seconds]), 429, 'throttled');

@@ -48,6 +48,11 @@ final class Problem
             return self::answer(422, 'invalid-input', Message::of('request.unstorable'), '');
         }
 
+        // PostgreSQL's own disk_full.
+        if ((string) $failure->getCode() === '53100') {
+            return self::answer(507, 'disk-full', Message::of('problem.disk-full'));
+        }
+
         return $away
             ? self::answer(503, 'database-away', Message::of('problem.database-away'))
             : self::internal($request);

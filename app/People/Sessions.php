@@ -55,7 +55,7 @@ final class Sessions
     }
 
     /** What a session is called on screens: whoever reads it cannot use it. */
-    private static function name(string $id): string
+    public static function name(string $id): string
     {
         return substr(hash('sha256', $id), 0, 24);
     }

@@ -30,6 +30,7 @@ final class ShopLog
     public const REOPENED = 'reopened';
     public const HANDED_OVER = 'handed-over';
     public const ARCHIVE = 'archive';
+    public const PAD = 'pad';
 
     /** @param string|null $about what or whom it was done to, in the words it was typed in */
     public static function note(string $kind, User $by, ?string $about = null): void

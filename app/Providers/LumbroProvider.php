@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Replay;
+use App\Queue\Beat;
+use App\Queue\Lost;
+use App\Queue\Server;
 use App\Reports\PdfRenderer;
 use App\Reports\QrCode;
 use App\Reports\QrEncode;
@@ -11,6 +15,7 @@ use App\Reports\WeasyPrint;
 use App\Signing\Signer;
 use App\Signing\SocketSigner;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\ServiceProvider;
 
 /** Settings of the framework that hold everywhere. */
@@ -20,6 +25,7 @@ final class LumbroProvider extends ServiceProvider
     public array $bindings = [
         PdfRenderer::class => WeasyPrint::class,
         QrCode::class => QrEncode::class,
+        Server::class => Replay::class,
     ];
 
     public function register(): void
@@ -31,5 +37,13 @@ final class LumbroProvider extends ServiceProvider
     {
         ini_set('serialize_precision', '-1');
         Model::shouldBeStrict(config('app.env') !== 'production');
+        if ($this->app->runningInConsole()) {
+            // A worker's children make connections of their own; one that is kept would be theirs and its.
+            config(['database.connections.app.options' => [\PDO::ATTR_PERSISTENT => false] + (array) config('database.connections.app.options')]);
+        }
+        $this->app->make('events')->listen(Looping::class, static function (): void {
+            Beat::touch();
+            Lost::look();
+        });
     }
 }

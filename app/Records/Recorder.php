@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Failure\Refusal;
+use App\Live\News;
 use App\Models\OrderEvent;
 use App\Models\Reading;
 use App\Models\RecordEvent;
@@ -43,6 +44,7 @@ final class Recorder
             $file->add($line);
         }
         OrderEvent::query()->insert($rows);
+        News::lines($file->row->id, $file->row->id, $file->version);
     }
 
     /** @param list<Line> $lines of one sensor's task, that passed every rule already */
@@ -57,6 +59,7 @@ final class Recorder
             }
             $file->add($line);
         }
+        News::lines($file->row->order_id, $file->row->id, $file->version);
         OrderSummary::refreshTask($file);
         StageTimes::note($user, $file, OrderSummary::stageOf($file), $file->state()->stage()->value);
     }

@@ -23,11 +23,6 @@ final class SealedDocument
      */
     public static function record(TaskFile $file, User $user, string $now, ?array $handover, int $revision, ?string $follows): array
     {
-        $cards = [];
-        foreach ($file->order->tasks as $task) {
-            $cards[$task->sensor] = $task->card === null ? null : Stored::decoded($task->card);
-        }
-
         return SealedRecordDocument::write(SealedFacts::of(TaskStateDocument::write($file->journal)), $file->journal->rules, [
             'shop' => Shop::query()->findOrFail($user->shop_id)->name,
             'order' => ['number' => $file->row->number, 'vehicle' => $file->row->vehicle, 'plate' => $file->row->plate],
@@ -36,17 +31,7 @@ final class SealedDocument
             'revision' => $revision,
             'follows' => $follows,
             'handover' => $handover,
-        ], [
-            'sensor' => $file->context()->sensor->id,
-            'today' => $file->order->journal->context->today,
-            'vehicle' => Stored::decoded($file->order->row->sheet),
-            'cards' => (object) $cards,
-            'rules' => Stored::decoded(ShopFloor::rules($file->order->row)),
-            'register' => Stored::decoded(ShopFloor::register($file->order->row)),
-            'bay' => Stored::decoded($file->order->row->bay),
-            'earlierLevels' => $file->context()->earlierLevels,
-            'lessons' => Lessons::ofOrder($file->order->row, $file->order->tasks),
-        ], $file->order->journal->lines(), $file->journal->entries(), OrderEvidence::of($file->order));
+        ], RecordBasis::of($file), $file->order->journal->lines(), $file->journal->entries(), OrderEvidence::of($file->order));
     }
 
     /**

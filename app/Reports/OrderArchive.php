@@ -22,7 +22,7 @@ use Lumbro\Core\Measure\Node;
 final class OrderArchive
 {
     /** With more photos than this another installation would refuse the file; the rest is handed over by itself, bytes. */
-    private const FILES = 12_000_000;
+    private const FILES = 36_000_000;
 
     public static function of(OrderFile $file, SealBooks $books): string
     {

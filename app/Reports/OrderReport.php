@@ -7,7 +7,6 @@ namespace App\Reports;
 use App\Models\Shop;
 use App\Photos\PhotoStore;
 use App\Records\DrivePage;
-use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
 use App\Records\TaskFile;
@@ -27,12 +26,16 @@ final readonly class OrderReport
 
     public function __construct(private QrCode $qr, private SealBooks $books) {}
 
-    /** The report as one page of HTML that needs nothing from anywhere else. */
-    public function html(OrderFile $file, ReportKind $kind): string
+    /**
+     * The report as one page of HTML that needs nothing from anywhere else.
+     *
+     * @param string|null $madeAt the moment that it says it was made at; none where it is null
+     */
+    public function html(OrderFile $file, ReportKind $kind, ?string $madeAt): string
     {
         $paper = Paper::of(Shop::query()->findOrFail($file->row->shop_id));
 
-        return View::make('report.page', [...$this->data($file, $kind, $paper), 'paper' => $paper, 'font' => base64_encode((string) file_get_contents(resource_path('fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2')))])->render();
+        return View::make('report.page', [...$this->data($file, $kind, $paper), 'madeAt' => $madeAt, 'paper' => $paper, 'font' => base64_encode((string) file_get_contents(resource_path('fonts/atkinson-hyperlegible-next-latin-wght-normal.woff2')))])->render();
     }
 
     /** What its file is called. */
@@ -61,7 +64,6 @@ final readonly class OrderReport
             'drives' => $kind->hasEvidence() ? $paper->words->worded(DrivePage::of($file)['drives']) : [],
             'photos' => $kind->hasEvidence() ? self::photos($file) : [],
             'photoCount' => count($file->state()->record->photos),
-            'madeAt' => Moment::now(),
             'core' => Version::NUMBER,
             'book' => self::book($this->books->last($file->row->shop_id)),
         ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Watch;
 
+use App\Queue\Beat;
+use App\Queue\Chore;
 use Illuminate\Support\Facades\DB;
 
 /** How the installation stands: what its work needs, and what would save it. Each answer is a word a program can read. */
@@ -19,13 +21,17 @@ final readonly class Checks
     /** A night and half a day: seconds after which a backup is too old. */
     private const BACKUP = 36 * 3600;
 
+    /** Seconds that something may wait for a worker. */
+    private const WAITS = 60;
+
     /** A month, in seconds: a certificate that ends sooner should have been renewed. */
     private const CERTIFICATE = 30 * 86_400;
 
     /** @return array{state: string, free: int, of: int} "ok", "low", "full" or "unknown"; bytes */
     public static function disk(): array
     {
-        $free = @disk_free_space(base_path());
+        $folder = self::fullest();
+        $free = @disk_free_space($folder);
 
         return [
             'state' => match (true) {
@@ -35,8 +41,23 @@ final readonly class Checks
                 default => 'ok',
             },
             'free' => (int) $free,
-            'of' => (int) @disk_total_space(base_path()),
+            'of' => (int) @disk_total_space($folder),
         ];
+    }
+
+    /** Of the folders that grow, each of which may be a disk of its own, the one that has the least room. */
+    private static function fullest(): string
+    {
+        $room = [];
+        foreach ([base_path(), base_path('var'), (string) config('lumbro.photos'), (string) config('lumbro.data')] as $folder) {
+            $free = $folder === '' ? false : @disk_free_space($folder);
+            if ($free !== false) {
+                $room[$folder] = $free;
+            }
+        }
+        asort($room);
+
+        return (string) (array_key_first($room) ?? base_path());
     }
 
     /** By the database's clock and by the newest line of each shop: time that went back would put lines in a wrong order. */
@@ -47,6 +68,16 @@ final readonly class Checks
         $now = microtime(true);
 
         return abs((float) $found->now - $now) > self::CLOCK || (float) $found->newest > $now + self::CLOCK ? 'wrong' : 'ok';
+    }
+
+    /** @return string "ok", "stuck" where something waits too long, "none" where no worker is there */
+    public static function queue(): string
+    {
+        if (! Beat::isAlive()) {
+            return 'none';
+        }
+
+        return DB::table('chores')->where('state', Chore::WAITING)->where('asked_at', '<', gmdate('Y-m-d\TH:i:s\Z', time() - self::WAITS))->exists() ? 'stuck' : 'ok';
     }
 
     /** @return array{state: string, at: string|null} "ok", "old", "failed" or "none"; when the last one was proven */

@@ -34,12 +34,14 @@ final class Derived
     private static function lines(): string
     {
         $alone = [];
+        $carried = [];
         $wishes = '';
         $in = new Definitions();
         foreach ([Kinds::TASK, Kinds::ORDER] as $record) {
             foreach (Kinds::all($record) as $kind => $command) {
                 if ($command->isWished()) {
                     $alone[$kind] = $command->goesAlone();
+                    $carried[$kind] = Kinds::isCarried($kind);
                     $wishes .= "\n  | { kind: '$kind'; payload: " . TypeMaker::of($in->of($command->wish())) . ' }';
                 }
             }
@@ -53,7 +55,9 @@ final class Derived
             . $types
             . "/** A line as somebody asks for it. */\nexport type Wish =$wishes;\n\n"
             . "/** Whether a line that waited for the server may go without another word of its person. */\n"
-            . "export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = " . rtrim(self::json($alone)) . ";\n";
+            . "export const goesAlone: Readonly<Record<Wish['kind'], boolean>> = " . rtrim(self::json($alone)) . ";\n\n"
+            . "/** Whether a device decides such a line by itself while no server answers. */\n"
+            . "export const isCarried: Readonly<Record<Wish['kind'], boolean>> = " . rtrim(self::json($carried)) . ";\n";
     }
 
     /** The forms by which cards and the kit are edited. */

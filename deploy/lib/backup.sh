@@ -27,7 +27,8 @@ backup_room() {
     [ "$free" -gt "$needed" ] || { printf 'There is no room for a backup in %s: %s MB are free, %s MB are needed.\n' "$1" $((free / 1024)) $((needed / 1024)) >&2; return 1; }
 }
 
-# backup_write FILE PORT BACKUP_PASSWORD DATABASE PHOTOS KEYS
+# backup_write FILE PORT BACKUP_PASSWORD DATABASE PHOTOS KEYS: with the application's own key (APP_KEY), which second factors
+# are locked with.
 backup_write() (
     set -o pipefail
     file=$1 port=$2 password=$3 name=$4 photos=$5 keys=$6
@@ -43,10 +44,11 @@ backup_write() (
         printf 'format %s\nmade %s\n' "$BACKUP_FORMAT" "$(date -u +%Y-%m-%dT%H:%M:%SZ)"
         backup_rows lumbro_backup "$password" "$port" "$name"
     } >"$work/lumbro-backup/about" || return 1
-    PGPASSWORD=$password "$PG_BIN/pg_dump" -h 127.0.0.1 -p "$port" -U lumbro_backup -d "$name" -Fc --no-owner -f "$work/lumbro-backup/database.dump" || return 1
+    PGPASSWORD=$password "$PG_BIN/pg_dump" -h 127.0.0.1 -p "$port" -U lumbro_backup -d "$name" -Fc --no-owner --exclude-table-data=jobs --exclude-table-data=chores --exclude-table-data=pads --exclude-table-data=held_calls -f "$work/lumbro-backup/database.dump" || return 1
     # A photo is kept before the line that names it: those there now are enough for every line in the dump.
     if [ -d "$photos" ]; then (cd "$photos" && find . -type f ! -name '*.part' -print0) >"$work/photos"; else : >"$work/photos"; fi
     [ ! -d "$keys" ] || cp -a "$keys/." "$work/lumbro-backup/keys/" || return 1
+    [ -z "${APP_KEY:-}" ] || printf '%s\n' "$APP_KEY" >"$work/lumbro-backup/app-key"
     (
         cd "$work/lumbro-backup" && find . -type f -print0 | sort -z | xargs -0 sha256sum &&
             { [ ! -s "$work/photos" ] || (cd "$photos" && xargs -0 sha256sum <"$work/photos" | sed 's#  \./#  ./photos/#'); }
@@ -65,14 +67,20 @@ backup_prove() (
     backup_open "$file" "$work" || return
     sql lumbro_owner "$password" "$port" postgres -c "drop database if exists $proof with (force)" -c "create database $proof" -c "revoke all on database $proof from public" &&
         PGPASSWORD=$password "$PG_BIN/pg_restore" -h 127.0.0.1 -p "$port" -U lumbro_owner -d "$proof" --no-owner --no-privileges --exit-on-error "$work/lumbro-backup/database.dump" || return 1
-    while read -r _ table count; do
-        found=$(sql lumbro_owner "$password" "$port" "$proof" -tAc "select count(*) from $table") || return 1
-        [ "$found" -ge "$count" ] || { printf 'The backup has %s rows of %s; there were %s.\n' "$found" "$table" "$count" >&2; return 1; }
-    done < <(grep '^rows ' "$work/lumbro-backup/about")
+    backup_counted "$work" "$port" "$password" "$proof" || return 1
     sql lumbro_owner "$password" "$port" "$proof" -tAc "select to_regclass('sealed_records') is not null" | grep -q t || return 0
     found=$(sql lumbro_owner "$password" "$port" "$proof" -tAc "select count(*) from sealed_records where record like '%\"facts\":%' and encode(sha256(convert_to(record, 'UTF8')), 'hex') <> hash") || return 1
     [ "$found" -eq 0 ] || { printf '%s sealed records do not fit their seals.\n' "$found" >&2; return 1; }
 )
+
+# backup_counted WORK PORT OWNER_PASSWORD DATABASE: whether a database has at least what an opened backup says that it holds.
+backup_counted() {
+    local table count found
+    while read -r _ table count; do
+        found=$(sql lumbro_owner "$3" "$2" "$4" -tAc "select count(*) from $table") || return 1
+        [ "$found" -ge "$count" ] || { printf 'The copy has %s rows of %s; there were %s.\n' "$found" "$table" "$count" >&2; return 1; }
+    done < <(grep '^rows ' "$1/lumbro-backup/about")
+}
 
 # backup_keep FOLDER: of the nightly backups the last seven stay, then one a week for five weeks, then one a month for a year.
 backup_keep() {

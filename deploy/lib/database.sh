@@ -83,11 +83,27 @@ end \$\$;
 SQL
 }
 
-cluster_is_up() { as_postgres "$PG_BIN/pg_ctl" -D "$1" status >/dev/null 2>&1; }
+# cluster_is_up HOME: whether it answers. One that begins or recovers is waited for; one that was killed a moment ago is not up.
+cluster_is_up() {
+    local _
+    for _ in $(seq 600); do
+        as_postgres "$PG_BIN/pg_ctl" -D "$1" status >/dev/null 2>&1 || return 1
+        "$PG_BIN/pg_isready" -q -h 127.0.0.1 -p "$(sed -n 4p "$1/postmaster.pid" 2>/dev/null || echo 1)" && return 0
+        sleep 0.1
+    done
+    return 1
+}
+
+# units_rule_cluster HOME: whether systemd watches over this one.
+units_rule_cluster() { [ -d /run/systemd/system ] && grep -qsF -- "-D $1 " "${LUMBRO_UNITS:-/etc/systemd/system}/lumbro-database.service"; }
 
 # cluster_up HOME PORT [OPTIONS]
 cluster_up() {
     cluster_is_up "$1" && return 0
+    if units_rule_cluster "$1"; then
+        systemctl start lumbro-database
+        return
+    fi
     as_postgres "$PG_BIN/pg_ctl" -D "$1" -w -l "$1/server.log" \
         -o "-p $2 -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${3:-}" start
 }

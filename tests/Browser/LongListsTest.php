@@ -58,6 +58,7 @@ final class LongListsTest extends BrowserCase
     /** Scrolls until so many rows have come, with only those in sight in the page. */
     private function scrollThrough(string $list, int $rows): void
     {
+        $this->browser->find("[aria-label='$list'] li");
         $found = $this->browser->driver->executeAsyncScript(<<<'JS'
             const [label, wanted, done] = arguments;
             const frame = document.querySelector(`[aria-label="${label}"]`);

@@ -58,6 +58,7 @@ abstract class RunCase extends BrowserCase
     {
         $browser = $this->browser;
         if ($card === 'cause') {
+            $cause = $browser->text('[data-testid=cause] h1');
             $browser->press('Look at the simulated car');
             $found = str_contains($browser->waitForText('[data-testid=cause] [role=status]', 'You find'), 'You find it');
             if ($found) {
@@ -65,6 +66,8 @@ abstract class RunCase extends BrowserCase
                 $browser->press('Found it');
             } else {
                 $browser->keys('n');
+                // That nothing was seen changes the page too: what is waited for is the next card.
+                $this->until('document.querySelector("[data-testid=cause] h1")?.innerText !== ' . json_encode($cause));
             }
         } elseif ($card === 'lot-code') {
             $browser->clear('#lot-code');

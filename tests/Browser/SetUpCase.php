@@ -62,7 +62,7 @@ abstract class SetUpCase extends BrowserCase
         $this->stage('Line');
         if ($schools !== [] && $schools !== ['plumb-and-line']) {
             $this->browser->press('Measure another');
-            $this->browser->find('[data-testid^=school-] label');
+            $this->browser->find('[data-testid^=reach-]');
             foreach ($this->browser->driver->findElements(WebDriverBy::cssSelector('[data-testid^=school-]:has(input:checked) label')) as $taken) {
                 $taken->click();
             }
@@ -200,7 +200,7 @@ abstract class SetUpCase extends BrowserCase
         return $this->client ??= $this->api();
     }
 
-    private function ledger(): int
+    protected function ledger(): int
     {
         return count($this->browser->driver->findElements(WebDriverBy::cssSelector('[data-testid=ledger] > li')));
     }

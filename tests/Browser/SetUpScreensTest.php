@@ -53,7 +53,7 @@ final class SetUpScreensTest extends SetUpCase
         // Into whatever has the focus it goes as ever.
         $browser->driver->getKeyboard()->sendKeys('2830' . WebDriverKeys::ENTER);
         $browser->waitForText('[data-testid=ledger]', '2830');
-        $browser->keys('u');
+        $this->undo();
         $browser->waitForText('[data-testid=ledger]', 'struck');
 
         $browser->visit('/practice/meter');

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Installation;
 use Tests\Support\TestDatabase;
 
 /** The machine is gone. A backup and the recovery sheet bring the shop back on another one, keys and all. */
+#[Group('machine')]
 final class BareMachineTest extends TestCase
 {
     /** @var list<Installation> */
@@ -46,8 +48,28 @@ final class BareMachineTest extends TestCase
         self::assertSame($count, TestDatabase::one($new->owner(), "select count(*) || ' ' || max(number) from repair_orders"));
         self::assertSame($keys, $new->lumbro('key')[1], 'the same key signs on');
         self::assertSame('', trim($new->bash('php artisan lumbro:sign')[1]));
+        self::assertSame($old->secret('APP_KEY'), $new->secret('APP_KEY'), 'second factors are read with it');
         self::assertSame($old->secret('BACKUP_KEY'), $new->secret('BACKUP_KEY'), 'the sheet opens what is backed up from here on too');
         self::assertStringContainsString('"status":"ok"', (string) file_get_contents($new->address() . '/health'));
+        $this->anotherTakesThePort($new);
+    }
+
+    private function anotherTakesThePort(Installation $shop): void
+    {
+        $shop->lumbro('stop');
+        $port = $shop->secret('LUMBRO_PORT');
+        $other = stream_socket_server("tcp://127.0.0.1:$port");
+        self::assertIsResource($other);
+        [$status, $said] = $shop->lumbro('start');
+        self::assertSame(1, $status, $said);
+        self::assertStringContainsString("Port $port is taken by another program", $said);
+        // A server that never ran has an address that nobody knows: another will do.
+        unlink("$shop->folder/var/stamps/served");
+        [$status, $said] = $shop->lumbro('start');
+        self::assertSame(0, $status, $said);
+        self::assertNotSame($port, $shop->secret('LUMBRO_PORT'));
+        self::assertStringContainsString('"status":"ok"', (string) file_get_contents($shop->address() . '/health'));
+        fclose($other);
     }
 
     private function begun(string $name, string $how): Installation

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Queue\Kind;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Symfony\Component\Yaml\Yaml;
@@ -39,6 +40,12 @@ final class ContractTest extends FeatureCase
         $this->assertDescribed('Problem', $this->write('reading', ['call' => 'spot-offset', 'typed' => '?'])->getContent());
         $this->assertDescribed('Problem', $this->write('schools', ['version' => 0, 'schools' => ['plumb-and-line']])->assertStatus(409)->getContent());
         $this->assertDescribed('Problem', $this->write('run', ['azimuth' => 0, 'elevation' => 0])->getContent());
+    }
+
+    public function testTheContractKnowsEveryKindOfLongWork(): void
+    {
+        $description = Yaml::parseFile(dirname(__DIR__, 2) . '/openapi.yaml');
+        self::assertSame(array_column(Kind::cases(), 'value'), $description['components']['schemas']['Chore']['properties']['kind']['enum']);
     }
 
     private function assertDescribed(string $schema, string|false|null $json): void

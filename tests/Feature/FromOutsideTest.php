@@ -36,7 +36,9 @@ final class FromOutsideTest extends FeatureCase
         foreach (['/', '/orders', '/'] as $path) {
             [$status, $headers, $page] = $this->ask($path);
             self::assertSame(200, $status);
-            self::assertStringNotContainsString('unsafe', $headers['content-security-policy']);
+            // PHP runs in the page as WebAssembly, which is compiled there; nothing else may be.
+            self::assertStringContainsString("script-src 'self' 'wasm-unsafe-eval';", $headers['content-security-policy']);
+            self::assertSame(1, substr_count($headers['content-security-policy'], 'unsafe'));
             self::assertSame(1, preg_match("/style-src 'self' 'nonce-([0-9a-f]{32})'/", $headers['content-security-policy'], $nonce));
             self::assertStringContainsString('<meta name="style-nonce" content="' . $nonce[1] . '"', $page);
             self::assertStringNotContainsString('__NONCE__', $page);
@@ -57,9 +59,19 @@ final class FromOutsideTest extends FeatureCase
                 array_map(static fn(string $name): string => $headers[$name] ?? '', ['x-content-type-options', 'cross-origin-opener-policy', 'cross-origin-resource-policy', 'referrer-policy']),
                 $path,
             );
-            self::assertStringContainsString('camera=()', $headers['permissions-policy'], $path);
+            self::assertStringContainsString('camera=(self)', $headers['permissions-policy'], $path);
             self::assertMatchesRegularExpression('/^[0-9a-f]{32}$/', $headers['x-request-id'], $path);
             self::assertArrayNotHasKey('x-powered-by', $headers, $path);
+        }
+    }
+
+    public function testAssetsAreSentAsTheyWereCompressedWhenTheyWereBuilt(): void
+    {
+        preg_match('~/build/assets/first-[^"]+\.js~', $this->ask('/')[2], $script);
+        foreach (['br' => 'gzip, br', 'gzip' => 'gzip'] as $coding => $accepted) {
+            [$status, $headers, $body] = $this->ask($script[0], accepted: $accepted);
+            self::assertSame([200, $coding], [$status, $headers['content-encoding'] ?? '']);
+            self::assertSame(file_get_contents(dirname(__DIR__, 2) . "/public{$script[0]}." . ['br' => 'br', 'gzip' => 'gz'][$coding]), $body, $coding);
         }
     }
 
@@ -89,7 +101,8 @@ final class FromOutsideTest extends FeatureCase
     {
         $server = AppServer::start(self::OWN);
         try {
-            exec('kill -KILL ' . ($pid = (int) file_get_contents("{$server->run}/fpm.pid")) . " \$(pgrep -P $pid)");
+            // Its workers are of its session, those too that it has not begun yet when they are counted.
+            exec('pkill -KILL -s ' . (int) file_get_contents("{$server->run}/fpm.pid"));
             [$status, $headers, $said] = $this->ask('/api/day', null, $server);
             self::assertSame([502, 'application/problem+json', 'server-away'], [$status, $headers['content-type'], json_decode($said, true)['code'] ?? $said]);
         } finally {
@@ -148,7 +161,7 @@ final class FromOutsideTest extends FeatureCase
     }
 
     /** @return array{int, array<string, string>, string} status, headers and what came */
-    private function ask(string $path, ?string $body = null, ?AppServer $server = null): array
+    private function ask(string $path, ?string $body = null, ?AppServer $server = null, string $accepted = ''): array
     {
         $headers = [];
         $handle = curl_init(($server ?? self::$server)?->address() . $path);
@@ -158,7 +171,7 @@ final class FromOutsideTest extends FeatureCase
             $headers[strtolower(trim($name))] = trim($value);
 
             return strlen($line);
-        }] + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:']]));
+        }] + ($accepted === '' ? [] : [CURLOPT_HTTPHEADER => ["Accept-Encoding: $accepted"]]) + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Expect:']]));
         $said = curl_exec($handle);
 
         return [(int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), $headers, is_string($said) ? $said : ''];

@@ -6,15 +6,17 @@ namespace Tests\Feature;
 
 use Lumbro\Core\Tests\Support\Chance;
 use Lumbro\Core\Tests\Support\Draws;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Installation;
 use Tests\Support\TestDatabase;
 
 /** While lines are written, whatever serves them is killed where it stands: no acknowledged line is lost, doubled or moved. */
+#[Group('machine')]
 final class KilledTest extends TestCase
 {
     /** What is killed: its workers, or the one who watches over them, which somebody must then begin again. */
-    private const VICTIMS = ['a worker of php', 'a worker of nginx', 'the signing worker', 'a backend of the database', 'the master of php', 'the master of nginx', 'the signing service', 'the database'];
+    private const VICTIMS = ['a worker of php', 'a worker of nginx', 'a worker of the queue', 'the signing worker', 'a backend of the database', 'the master of php', 'the master of nginx', 'the signing service', 'the database'];
 
     private Installation $installation;
 
@@ -75,6 +77,7 @@ final class KilledTest extends TestCase
         $this->installation->bash('kill -KILL $(' . match ($victim) {
             'a worker of php' => $child('fpm'),
             'a worker of nginx' => $child('nginx'),
+            'a worker of the queue' => 'pgrep -s $(cat var/run/queue.pid) -f queue:work | shuf -n 1',
             'the signing worker' => $child('signer'),
             'a backend of the database' => "pgrep -P $cluster | shuf -n 1",
             'the master of php' => 'cat var/run/fpm.pid',

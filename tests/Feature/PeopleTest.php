@@ -18,7 +18,7 @@ use Lumbro\Core\Commands\Kinds;
 final class PeopleTest extends FeatureCase
 {
     /** Writes anybody may send: their own session. */
-    private const OWN = ['api/set-up', 'api/session', 'api/session/password', 'api/session/elsewhere', 'api/session/turns', 'api/session/second', 'api/session/second/confirm', 'api/session/second/end', 'api/session/pin', 'api/session/list/{session}/end'];
+    private const OWN = ['api/chores/{chore}', 'api/set-up', 'api/session', 'api/session/password', 'api/session/elsewhere', 'api/session/turns', 'api/session/pad', 'api/session/second', 'api/session/second/confirm', 'api/session/second/end', 'api/session/pin', 'api/session/list/{session}/end'];
 
     /**
      * @param array<string, mixed> $body
@@ -179,7 +179,7 @@ final class PeopleTest extends FeatureCase
     {
         $order = $this->order('2463');
         $known = [
-            '{order}' => $order, '{task}' => $this->task('2463'), '{kind}' => 'insurer', '{number}' => '1', '{link}' => (string) Str::uuid7(), '{absence}' => (string) Str::uuid7(), '{feed}' => (string) Str::uuid7(), '{photo}' => (string) Str::uuid7(),
+            '{order}' => $order, '{task}' => $this->task('2463'), '{kind}' => 'insurer', '{chore}' => (string) Str::uuid7(), '{number}' => '1', '{link}' => (string) Str::uuid7(), '{absence}' => (string) Str::uuid7(), '{feed}' => (string) Str::uuid7(), '{photo}' => (string) Str::uuid7(),
             '{import}' => (string) Str::uuid7(), '{archive}' => (string) Str::uuid7(), '{hash}' => str_repeat('a', 64), '{run}' => (string) Str::uuid7(), '{session}' => str_repeat('a', 24), '{car}' => (string) Str::uuid7(), '{form}' => 'json', '{call}' => 'split', '{cause}' => 'bracket', '{place}' => 'papers',
             '{card}' => (string) DB::table('procedure_cards')->where('shop_id', $this->person()->shop_id)->value('id'), '{other}' => (string) DB::table('procedure_cards')->where('shop_id', $this->person()->shop_id)->value('id'),
             '{bay}' => (string) DB::table('bays')->where('shop_id', $this->person()->shop_id)->value('id'), '{person}' => $this->person('Bram Tolley')->id,

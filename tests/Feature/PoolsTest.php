@@ -48,7 +48,10 @@ final class PoolsTest extends FeatureCase
     public function testWhileOneKindIsBusyTheOthersAnswer(string $pool, string $busy, array $others): void
     {
         $master = (int) file_get_contents(self::$server?->run . '/fpm.pid');
-        $workers = implode(' ', array_filter(explode("\n", (string) shell_exec("pgrep -P $master -f 'pool $pool'"))));
+        // The server answers for its workers before each of them has begun.
+        for ($until = microtime(true) + 120, $workers = ''; $workers === '' && microtime(true) < $until; usleep(50_000)) {
+            $workers = implode(' ', array_filter(explode("\n", (string) shell_exec("pgrep -P $master -f 'pool $pool'"))));
+        }
         self::assertNotSame('', $workers);
         // As busy as can be: they do nothing at all until they are let go on.
         exec("kill -STOP $workers");

@@ -6,10 +6,13 @@ namespace Tests\Feature;
 
 use App\Models\Shop;
 use App\Models\User;
+use App\Records\OrderFile;
+use App\Reports\OrderReport;
 use App\Reports\Paper;
 use App\Reports\PdfRenderer;
 use App\Reports\PlanSvg;
 use App\Reports\RendererUnavailable;
+use App\Reports\ReportKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
@@ -71,8 +74,19 @@ final class RecordsOutTest extends FeatureCase
         exec('rm -rf ' . escapeshellarg($folder));
     }
 
+    public function testAPdfIsKeptByWhatItShowsAndNotByWhenItWasMade(): void
+    {
+        $file = OrderFile::open($this->person(), $this->order('2463'));
+        $made = '<tr><th>Report of</th><td>%s</td></tr>';
+        $report = $this->app->make(OrderReport::class);
+        self::assertStringContainsString(sprintf($made, ''), $report->html($file, ReportKind::Insurer, null));
+        self::assertStringContainsString(sprintf($made, '11 Feb 2026, 09:06 UTC'), $report->html($file, ReportKind::Insurer, '2026-02-11T09:06:00.000Z'));
+    }
+
     public function testARendererThatIsAwayLeavesTheReportReadable(): void
     {
+        // None of it was made before, which would be given all the same.
+        array_map(unlink(...), glob(storage_path('kept/*')) ?: []);
         $this->app->bind(PdfRenderer::class, static fn(): PdfRenderer => new class implements PdfRenderer {
             public function pdf(string $html): string
             {

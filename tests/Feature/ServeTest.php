@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\GiveLink;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
 use Tests\Support\AppServer;
+use Tests\Support\Machine;
 use Tests\Support\TestDatabase;
 
 /** On the shop's network: over TLS alone, by its own names alone, with a certificate that can vouch for nothing else. */
@@ -67,13 +69,12 @@ final class ServeTest extends FeatureCase
 
     public function testAnotherMachineSignsInAndIsRefusedWithoutTls(): void
     {
-        $space = 'lumbro-' . getmypid();
-        [$here, $there] = [substr('lh' . getmypid(), 0, 15), substr('lt' . getmypid(), 0, 15)];
-        exec("ip netns add $space 2>&1 && ip link add $here type veth peer name $there 2>&1 && ip link set $there netns $space 2>&1 && ip addr add 10.87.0.1/24 dev $here 2>&1 && ip link set $here up 2>&1 && ip netns exec $space ip addr add 10.87.0.2/24 dev $there 2>&1 && ip netns exec $space ip link set $there up 2>&1", $said, $status);
-        if ($status !== 0) {
-            exec("ip netns del $space 2>/dev/null; ip link del $here 2>/dev/null");
-            self::markTestSkipped('This machine makes no network of its own: ' . implode(' ', $said));
+        try {
+            $machine = Machine::make();
+        } catch (\RuntimeException $failure) {
+            self::markTestSkipped($failure->getMessage());
         }
+        $space = $machine->space;
         try {
             $jar = getenv('LUMBRO_SCRATCH') . "/jar-$space";
             $curl = fn(string $more): array => $this->shell("ip netns exec $space curl -sS --max-time 60 --cacert " . escapeshellarg($this->tls('authority.crt')) . " -b $jar -c $jar -w ' %{http_code}' $more");
@@ -86,7 +87,38 @@ final class ServeTest extends FeatureCase
             self::assertStringEndsWith('400', $curl('http://10.87.0.1:' . self::$server?->port . '/')[1]);
             self::assertNotSame(0, $this->shell("ip netns exec $space curl -sS --max-time 60 $at/")[0]);
         } finally {
-            exec("ip netns del $space 2>/dev/null; ip link del $here 2>/dev/null");
+            $machine->gone();
+        }
+    }
+
+    public function testBehindAProxyThatProxyAloneIsAnsweredAndBelieved(): void
+    {
+        TestDatabase::create(self::OWN . '_proxy', $this->app);
+        putenv('LUMBRO_PROXY=127.0.0.2');
+        $server = AppServer::start(self::OWN . '_proxy', [self::NAMES[0]]);
+        putenv('LUMBRO_PROXY');
+        try {
+            $ask = fn(string $from, string $host, string $more): array => $this->shell("curl -sS -i --max-time 60 --interface $from -H 'Host: $host' $more -w '%{http_code}' http://127.0.0.1:$server->port/api/csrf");
+            $said = $ask('127.0.0.2', self::NAMES[0], "-H 'X-Forwarded-Proto: https' -H 'X-Forwarded-For: 10.1.2.3'")[1];
+            self::assertStringEndsWith('204', $said);
+            self::assertSame(2, preg_match_all('/^set-cookie:.*; secure/im', $said), $said);
+            self::assertStringContainsString('max-age=31536000', $said);
+            foreach ([
+                'another machine' => $ask('127.0.0.3', self::NAMES[0], "-H 'X-Forwarded-Proto: https'"),
+                'another that says to be it' => $ask('127.0.0.3', self::NAMES[0], "-H 'X-Forwarded-Proto: https' -H 'X-Forwarded-For: 127.0.0.2'"),
+                'what came in the clear' => $ask('127.0.0.2', self::NAMES[0], "-H 'X-Forwarded-Proto: http'"),
+                'what came by nobody knows what' => $ask('127.0.0.2', self::NAMES[0], ''),
+                'another name' => $ask('127.0.0.2', 'other.example', "-H 'X-Forwarded-Proto: https'"),
+            ] as $who => $answer) {
+                self::assertStringEndsWith('421', $answer[1], $who);
+            }
+            // A visit is noted with the address that the proxy gives.
+            $office = TestDatabase::owner(self::OWN . '_proxy');
+            $office->exec("insert into reader_links (shop_id, id, repair_order_id, user_id, kind, reader, person, token_hash, expires_at) select shop_id, gen_random_uuid(), id, (select id from users where email = 'fenna@copperlane.example'), 'customer', 'Reader', 'Fenna Ostrel', '" . GiveLink::hash(str_repeat('a', 43)) . "', now() + interval '1 day' from repair_orders where number = '2463'");
+            self::assertStringEndsWith('200', $this->shell("curl -sS -o /dev/null --max-time 180 --interface 127.0.0.2 -H 'Host: " . self::NAMES[0] . "' -H 'X-Forwarded-Proto: https' -H 'X-Forwarded-For: 10.1.2.3' -w '%{http_code}' http://127.0.0.1:$server->port/read/" . str_repeat('a', 43))[1]);
+            self::assertSame('10.1.2.3', TestDatabase::one($office, 'select address from reader_visits'));
+        } finally {
+            $server->down();
         }
     }
 

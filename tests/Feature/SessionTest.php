@@ -25,6 +25,15 @@ final class SessionTest extends FeatureCase
         $this->getJson('/api/session')->assertStatus(401);
     }
 
+    public function testARefusalForWantOfASessionPutsNoneInThePlaceOfANewerOne(): void
+    {
+        foreach (['/api/session', '/api/repair-orders', '/api/tasks/' . $this->task() . '/held'] as $path) {
+            $refused = $this->getJson($path)->assertStatus(401);
+            self::assertSame([], $refused->headers->getCookies(), $path);
+        }
+        self::assertNotSame([], $this->getJson('/api/csrf')->headers->getCookies());
+    }
+
     public function testAWrongPasswordNamesTheFieldAndNotWhichHalfWasWrong(): void
     {
         $wrong = $this->postJson('/api/session', ['email' => 'oda@copperlane.example', 'password' => 'no'])->assertStatus(422);

@@ -17,11 +17,16 @@ final class ApiClient
     /** @var array<string, string> headers of the last answer, in lower case */
     public array $headers = [];
 
+    /** The last answer as it came. */
+    public string $body = '';
+
     private bool $isJson = false;
 
-    public function __construct(private readonly string $address)
+    /** @param string $trusts file of a certificate's authority; empty where there is no TLS */
+    public function __construct(private readonly string $address, string $trusts = '')
     {
         $this->curl = curl_init();
+        $trusts === '' || curl_setopt($this->curl, CURLOPT_CAINFO, $trusts);
     }
 
     public function signIn(string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): self
@@ -33,6 +38,12 @@ final class ApiClient
         }
 
         return $this;
+    }
+
+    /** What it sends to be known, as a header has it. */
+    public function cookies(): string
+    {
+        return implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
     }
 
     /** @return array{int, array<string, mixed>} status and document */
@@ -129,11 +140,39 @@ final class ApiClient
         return [$status, $document, curl_errno($this->curl) === 0 && ($this->isJson || ! str_contains($this->headers['content-type'] ?? '', 'json'))];
     }
 
-    /** @return array{int, array<string, mixed>} */
-    private function send(string $method, string $path, ?string $body, string $type = 'application/json'): array
+    /**
+     * Asks for what takes long, and does not wait for it.
+     *
+     * @return array{int, array<string, mixed>} status and document: of the work that is underway, or the answer itself
+     */
+    public function later(string $method, string $path, ?string $body = null): array
+    {
+        return $this->send($method, $path, $body, 'application/octet-stream', ['Prefer: respond-async']);
+    }
+
+    /** How the work that is underway stands once it neither waits nor runs. */
+    public function ended(string $chore): string
+    {
+        for ($i = 0; $i < 10 * Browser::PATIENCE; $i++) {
+            [, $found] = $this->get("/api/chores/$chore");
+            if (! in_array($found['state'] ?? 'waiting', ['waiting', 'running'], true)) {
+                return $found['state'];
+            }
+            usleep(100_000);
+        }
+
+        throw new \RuntimeException("It came to no end: $chore");
+    }
+
+    /**
+     * @param list<string> $headers
+     *
+     * @return array{int, array<string, mixed>}
+     */
+    private function send(string $method, string $path, ?string $body, string $type = 'application/json', array $headers = []): array
     {
         $this->headers = [];
-        $cookies = implode('; ', array_map(static fn(string $name, string $value): string => "$name=$value", array_keys($this->cookies), $this->cookies));
+        $cookies = $this->cookies();
         curl_setopt_array($this->curl, [
             CURLOPT_URL => $this->address . $path,
             CURLOPT_CUSTOMREQUEST => $method,
@@ -141,6 +180,7 @@ final class ApiClient
             CURLOPT_TIMEOUT => (int) Browser::PATIENCE,
             CURLOPT_POSTFIELDS => $body ?? '',
             CURLOPT_HTTPHEADER => [
+                ...$headers,
                 "Content-Type: $type",
                 'X-XSRF-TOKEN: ' . urldecode($this->cookies['XSRF-TOKEN'] ?? ''),
                 "Cookie: $cookies",
@@ -156,7 +196,8 @@ final class ApiClient
             },
         ]);
         $answer = curl_exec($this->curl);
-        $document = json_decode(is_string($answer) ? $answer : '', true);
+        $this->body = is_string($answer) ? $answer : '';
+        $document = json_decode($this->body, true);
         $this->isJson = json_last_error() === JSON_ERROR_NONE;
 
         return [(int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_array($document) ? $document : []];

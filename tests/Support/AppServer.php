@@ -40,8 +40,8 @@ final class AppServer
     {
         foreach (['nginx', 'fpm'] as $name) {
             $pid = (int) file_get_contents("{$this->run}/$name.pid");
-            // The master first: it would put a new worker in a killed one's place.
-            exec("kill -KILL $pid \$(pgrep -P $pid)");
+            // All of its session: a worker that is only being begun would live on.
+            exec("pkill -KILL -s $pid");
         }
     }
 

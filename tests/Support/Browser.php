@@ -64,26 +64,39 @@ final class Browser
         private readonly string $profile,
     ) {}
 
-    /** @param bool $told whether it keeps all that it asks for, which costs a tenth of its time */
-    public static function open(string $address, bool $told = false): self
+    /**
+     * @param bool         $told    whether it keeps all that it asks for, which costs a tenth of its time
+     * @param Machine|null $machine where it runs; here where it is null
+     * @param string       $trusts  file of a certificate's authority that it has been told to trust; empty for none
+     * @param string       $profile where it keeps what it is to know when it is opened again; a new place where it is empty
+     */
+    public static function open(string $address, bool $told = false, ?Machine $machine = null, string $trusts = '', string $profile = ''): self
     {
+        $host = $machine === null ? '127.0.0.1' : Machine::THERE;
+        $flags = $machine === null ? [] : ['--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE ' . Machine::HERE];
+        $profile = $profile === '' ? sys_get_temp_dir() . '/lumbro-browser-' . bin2hex(random_bytes(6)) : $profile;
+        if ($trusts !== '') {
+            // As on a tablet: among the certificates of its person.
+            $known = escapeshellarg("$profile/.pki/nssdb");
+            exec("mkdir -p $known && certutil -d sql:$known -N --empty-password 2>&1 && certutil -d sql:$known -A -n shop -t C,, -i " . escapeshellarg($trusts) . ' 2>&1', $said, $status);
+            $status === 0 || throw new \RuntimeException(implode("\n", $said));
+        }
         $port = FreePort::find();
         $quiet = ['file', '/dev/null', 'w'];
-        $process = proc_open(['chromedriver', "--port=$port"], [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes)
+        $process = proc_open([...($machine?->there() ?? []), 'chromedriver', "--port=$port", ...($machine === null ? [] : ['--allowed-ips=' . Machine::HERE, '--allowed-origins=*'])], [['file', '/dev/null', 'r'], $quiet, $quiet], $pipes, null, $trusts === '' ? null : [...getenv(), 'HOME' => $profile])
             ?: throw new \RuntimeException('ChromeDriver did not start.');
         $deadline = microtime(true) + self::PATIENCE;
-        while (! @fsockopen('127.0.0.1', $port, $code, $text, 0.2)) {
+        while (! @fsockopen($host, $port, $code, $text, 0.2)) {
             if (microtime(true) > $deadline) {
                 throw new \RuntimeException('ChromeDriver does not answer.');
             }
             usleep(50_000);
         }
-        $profile = sys_get_temp_dir() . '/lumbro-browser-' . bin2hex(random_bytes(6));
-        $options = (new ChromeOptions())->setBinary(__DIR__ . '/headless')->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
+        $options = (new ChromeOptions())->setBinary(__DIR__ . '/headless')->addArguments([...self::FLAGS, ...$flags, "--user-data-dir=$profile"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', ...($told ? ['performance' => 'ALL'] : [])]);
-        $driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 1000 * (int) self::PATIENCE, 3000 * (int) self::PATIENCE);
+        $driver = RemoteWebDriver::create("http://$host:$port", $capabilities, 1000 * (int) self::PATIENCE, 3000 * (int) self::PATIENCE);
         $browser = new self($driver, $address, $process, $profile);
         $browser->size(1280, 800);
         $driver->manage()->timeouts()->setScriptTimeout((int) self::PATIENCE);
@@ -97,6 +110,35 @@ final class Browser
         proc_terminate($this->process);
         proc_close($this->process);
         exec('rm -rf ' . escapeshellarg($this->profile));
+    }
+
+    /** Kills it where it stands, as an empty battery would, and opens it again on the same device. */
+    public function crash(): self
+    {
+        exec('pkill -KILL -f ' . escapeshellarg("user-data-dir={$this->profile}"));
+        proc_terminate($this->process);
+        proc_close($this->process);
+
+        return self::open($this->address, profile: $this->profile);
+    }
+
+    /** Takes the page's network away, or gives it back. */
+    public function network(bool $isThere): void
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => ! $isThere, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    /** Closes the tab and goes on in another. */
+    public function changeTab(): void
+    {
+        $closed = $this->driver->getWindowHandle();
+        $this->driver->switchTo()->newWindow();
+        $opened = $this->driver->getWindowHandle();
+        $this->driver->switchTo()->window($closed)->close();
+        $this->driver->switchTo()->window($opened);
+        $this->size(1280, 800);
     }
 
     public function size(int $width, int $height): void
@@ -213,9 +255,15 @@ final class Browser
     /** Types into a field as soon as it takes what is typed: one that is just being drawn does not. */
     public function type(string $css, string $text): void
     {
-        $this->wait(function () use ($css, $text): ?bool {
+        $this->send($css, $text);
+    }
+
+    /** @param string|list<string> $keys */
+    private function send(string $css, string|array $keys): void
+    {
+        $this->wait(function () use ($css, $keys): ?bool {
             try {
-                $this->find($css)->sendKeys($text);
+                $this->find($css)->sendKeys($keys);
             } catch (ElementNotInteractableException) {
                 return null;
             }
@@ -227,13 +275,31 @@ final class Browser
     /** Empties a field as a person does. */
     public function clear(string $css): void
     {
-        $this->find($css)->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE]);
+        $this->send($css, [WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, WebDriverKeys::DELETE]);
     }
 
-    /** Sends keys to whatever has the focus. */
+    /**
+     * Presses and lets go one key after the other, as a keyboard does: whatever has the focus then hears it. A key such as
+     * CONTROL is held down up to NULL.
+     */
     public function keys(string $keys): void
     {
-        $this->driver->getKeyboard()->sendKeys($keys);
+        $actions = [];
+        $held = [];
+        foreach (mb_str_split(strtr($keys, ["\n" => WebDriverKeys::ENTER])) as $key) {
+            if ($key === WebDriverKeys::NULL) {
+                array_push($actions, ...array_map(static fn(string $one): array => ['type' => 'keyUp', 'value' => $one], $held));
+                $held = [];
+                continue;
+            }
+            $actions[] = ['type' => 'keyDown', 'value' => $key];
+            if (in_array($key, [WebDriverKeys::CONTROL, WebDriverKeys::SHIFT, WebDriverKeys::ALT, WebDriverKeys::META], true)) {
+                $held[] = $key;
+            } else {
+                $actions[] = ['type' => 'keyUp', 'value' => $key];
+            }
+        }
+        $this->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $actions]]]);
     }
 
     /** What the first visible element of a selector says. */
@@ -273,8 +339,7 @@ final class Browser
         $found = $this->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-                .then((result) => done(result.violations.filter((v) => ['serious', 'critical'].includes(v.impact))
-                    .map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | '))));
+                .then((result) => done(result.violations.map((v) => v.id + ' (' + v.impact + '): ' + v.nodes.map((n) => n.target.join(' ') + ' ' + n.failureSummary).join(' | '))));
             JS);
 
         return is_array($found) ? array_values(array_filter($found, is_string(...))) : ['axe-core did not answer'];

@@ -32,11 +32,12 @@ final class Installation
     /** @return array{int, string} status, and what was said */
     public function bash(string $script, string $typed = ''): array
     {
-        $log = "$this->folder/said";
-        $input = "$this->folder/typed";
+        $log = "$this->folder/var/said";
+        $input = "$this->folder/var/typed";
+        file_put_contents($log, '');
         file_put_contents($input, $typed);
         // A file, not a pipe: what is started stays on and would hold it.
-        $process = proc_open(['bash', '-c', $script], [['file', $input, 'r'], ['file', $log, 'w'], ['file', $log, 'a']], $pipes, $this->folder, ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
+        $process = proc_open(['bash', '-c', $script], [['file', $input, 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, $this->folder, ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
         $status = $process === false ? -1 : proc_close($process);
 
         return [$status, (string) file_get_contents($log)];

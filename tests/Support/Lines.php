@@ -14,7 +14,7 @@ final class Lines
 
     /**
      * @param string               $kind of a line, or one of OWN_ADDRESS
-     * @param array<string, mixed> $body what it carries; "id", "version", "confirmed" and "orderVersion" beside it
+     * @param array<string, mixed> $body what it carries; "id", "version", "confirmed", "orderVersion" and "waited" beside it
      *
      * @return array{string, array<string, mixed>} address and document
      */
@@ -24,7 +24,7 @@ final class Lines
         if (in_array($kind, self::OWN_ADDRESS, true)) {
             return ["/api/tasks/$task/$kind", [...$head, ...$body]];
         }
-        $beside = array_flip(['id', 'version', 'confirmed', 'orderVersion']);
+        $beside = array_flip(['id', 'version', 'confirmed', 'orderVersion', 'waited']);
 
         return ['/api/lines', [...$head, 'task' => $task, 'kind' => $kind, 'payload' => (object) array_diff_key($body, $beside), ...array_intersect_key($body, $beside)]];
     }

@@ -20,13 +20,20 @@ final class SigningService
 
     public function up(): void
     {
-        $this->bash('. deploy/lib/jit.sh; signer_up "$RUN/keys" "$RUN/s/socket" "$RUN/pid" "$RUN/log" "$(id -gn)"');
+        $this->bash(<<<'BASH'
+            signer_folder "$RUN/keys"
+            signer_socket_folder "$RUN/s/socket" "$(id -gn)"
+            printf 'SIGNER_HOME=%q\nSIGNER_SOCKET=%q\nSIGNER_USER=%q\n' "$RUN/keys" "$RUN/s/socket" "$(signer_runs_as)" >"$RUN/parts"
+            setsid deploy/run signer "$RUN" </dev/null >>"$RUN/log" 2>&1 &
+            for _ in $(seq 100); do [ -S "$RUN/s/socket" ] && exit 0; sleep 0.05; done
+            exit 1
+            BASH);
     }
 
     /** Ends it where it stands, as a power cut would: the one who watches first, who would put another worker in its place. */
     public function kill(): void
     {
-        $pid = (int) file_get_contents("$this->run/pid");
+        $pid = (int) file_get_contents("$this->run/signer.pid");
         exec("kill -KILL $pid \$(pgrep -P $pid) 2>/dev/null");
         @unlink($this->socket);
     }
@@ -34,7 +41,7 @@ final class SigningService
     /** Ends the worker where it stands; another takes its place. */
     public function killWorker(): void
     {
-        exec('pkill -KILL -P ' . (int) file_get_contents("$this->run/pid"));
+        exec('pkill -KILL -P ' . (int) file_get_contents("$this->run/signer.pid"));
     }
 
     /** The keys and books are gone, as with a disk. */

@@ -1,11 +1,19 @@
-import { Route, Routes } from 'react-router';
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes, useMatch, useParams } from 'react-router';
 import { SignedIn } from './session/SignedIn';
+import { usePerson } from './session/usePerson';
 import { Nowhere } from './shell/Nowhere';
+import { UnderwayTray } from './shell/UnderwayTray';
 import { lazyScreen } from './shell/lazyScreen';
+import { TouchLock } from './tablet/TouchLock';
 import { Today } from './today/Today';
-import { WorkspaceScreen } from './workspace/WorkspaceScreen';
 
 const OrderScreen = lazyScreen(async () => (await import('./order/OrderScreen')).OrderScreen);
+const WorkspaceScreen = lazyScreen(
+  async () => (await import('./workspace/WorkspaceScreen')).WorkspaceScreen,
+);
+const PadScreen = lazyScreen(async () => (await import('./pad/PadScreen')).PadScreen);
+const PadDoor = lazyScreen(async () => (await import('./pad/PadDoor')).PadDoor);
 const NewOrder = lazyScreen(async () => (await import('./intake/NewOrder')).NewOrder);
 const Report = lazyScreen(async () => (await import('./record/Report')).Report);
 const SendBackNote = lazyScreen(async () => (await import('./record/SendBackNote')).SendBackNote);
@@ -54,9 +62,36 @@ const MeterPractice = lazyScreen(
   async () => (await import('./practice/MeterPractice')).MeterPractice,
 );
 
+const WaitingPhotos = lazy(async () => ({
+  default: (await import('./photos/WaitingPhotos')).WaitingPhotos,
+}));
+
 export function App() {
-  return (
+  // Whoever comes with a task's code is let in by it.
+  return useMatch('/pad/:token') === null ? (
     <SignedIn>
+      <Screens />
+      <TouchLock />
+    </SignedIn>
+  ) : (
+    <Routes>
+      <Route path="/pad/:token" element={<PadDoor />} />
+    </Routes>
+  );
+}
+
+function Screens() {
+  const pad = usePerson().data?.pad ?? null;
+  if (pad !== null) {
+    return (
+      <Routes>
+        <Route path={`/tasks/${pad}/pad`} element={<PadScreen task={pad} />} />
+        <Route path="*" element={<Navigate to={`/tasks/${pad}/pad`} replace />} />
+      </Routes>
+    );
+  }
+  return (
+    <>
       <Routes>
         <Route path="/" element={<Today />} />
         <Route path="/orders/new" element={<NewOrder />} />
@@ -80,6 +115,7 @@ export function App() {
         <Route path="/installation" element={<InstallationScreen />} />
         <Route path="/kit/:sheet?" element={<KitScreen />} />
         <Route path="/bays/:sheet?" element={<BaysScreen />} />
+        <Route path="/tasks/:task/pad" element={<OwnPad />} />
         <Route path="/tasks/:task/:sheet?/:detail?" element={<WorkspaceScreen />} />
         <Route path="/tasks/:task/record" element={<Report />} />
         <Route path="/tasks/:task/note" element={<SendBackNote />} />
@@ -92,6 +128,15 @@ export function App() {
         <Route path="/practice/meter" element={<MeterPractice />} />
         <Route path="*" element={<Nowhere />} />
       </Routes>
-    </SignedIn>
+      <UnderwayTray />
+      <Suspense fallback={null}>
+        <WaitingPhotos />
+      </Suspense>
+    </>
   );
+}
+
+function OwnPad() {
+  const { task = '' } = useParams();
+  return <PadScreen task={task} />;
 }

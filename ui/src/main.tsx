@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import '@fontsource-variable/atkinson-hyperlegible-mono/index.css';
+import english from '../../words/en.json?url';
 import './theme/global.css';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
@@ -11,6 +12,7 @@ import { Refused } from './api/client';
 import { App } from './App';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
+import { learn } from './words/words';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -20,6 +22,9 @@ const queries = new QueryClient({
     },
   },
 });
+
+// Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
+learn('en', (await (await fetch(english)).json()) as Record<string, string>);
 
 const root = document.getElementById('root');
 if (root !== null) {
@@ -39,5 +44,15 @@ if (root !== null) {
   );
 }
 
-// An order is what is opened next: it is fetched once the first screen stands, so that it opens where the network has gone too.
-window.addEventListener('load', () => setTimeout(() => void import('./order/OrderScreen'), 1_500));
+// Once the first screen stands: the application opens without a network from then on.
+setTimeout(() => {
+  if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+    void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+  }
+}, 1_000);
+
+// An order or its task is what is opened next: fetched once the first screen stands, it opens where the network has gone too.
+setTimeout(() => {
+  void import('./order/OrderScreen');
+  void import('./workspace/WorkspaceScreen');
+}, 1_500);

@@ -10,6 +10,7 @@ use App\Day\EstimatesPage;
 use App\Day\OutsidePage;
 use App\Failure\Refusal;
 use App\Http\Answer;
+use App\Http\Replay;
 use App\Input\Body;
 use App\Models\User;
 use App\Records\Moment;
@@ -58,7 +59,7 @@ final class DayController
     {
         $user = Answer::user($request);
         Body::of($request, []);
-        DayPlans::anew($user);
+        DayPlans::anew($user, $request->attributes->has(Replay::ASIDE));
 
         return Answer::json(DayPage::of($user));
     }

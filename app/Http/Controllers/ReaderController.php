@@ -13,7 +13,7 @@ use App\Models\User;
 use App\Records\Moment;
 use App\Records\OrderFile;
 use App\Reports\OrderReport;
-use App\Reports\PdfRenderer;
+use App\Reports\ReportFile;
 use App\Reports\ReportKind;
 use App\Reports\ReportResponse;
 use Illuminate\Http\Request;
@@ -30,13 +30,13 @@ final readonly class ReaderController
     /** Visits by one link within a minute. Guesses are not counted: none of them fits, and a shop's network is one address to many. */
     private const VISITS = 40;
 
-    public function __construct(private OrderReport $report, private PdfRenderer $renderer) {}
+    public function __construct(private OrderReport $report, private ReportFile $files) {}
 
     public function page(Request $request, string $secret): Response
     {
         [$link, $file] = $this->open($request, $secret, 'page') ?? [null, null];
 
-        return $link === null || $file === null ? self::gone() : ReportResponse::html($this->report->html($file, ReportKind::from($link->kind)));
+        return $link === null || $file === null ? self::gone() : ReportResponse::html($this->report->html($file, ReportKind::from($link->kind), Moment::now()));
     }
 
     public function pdf(Request $request, string $secret): Response
@@ -47,7 +47,7 @@ final readonly class ReaderController
         }
         $kind = ReportKind::from($link->kind);
 
-        return ReportResponse::pdf($this->renderer->pdf($this->report->html($file, $kind)), OrderReport::name($file, $kind, 'pdf'));
+        return ReportResponse::pdf($this->files->of($file, $kind), OrderReport::name($file, $kind, 'pdf'));
     }
 
     /** The plan of a bay, a person or a car, for a calendar that asks again and again. */

@@ -8,6 +8,7 @@ use App\Failure\Refusal;
 use App\Http\Answer;
 use App\Models\Shop;
 use App\Models\User;
+use App\People\Pads;
 use App\People\Passwords;
 use App\People\Pins;
 use App\People\SecondFactor;
@@ -56,6 +57,19 @@ final class SessionController
         return $this->show($request);
     }
 
+    /** A phone becomes a pad of a task; one at which somebody is signed in stays theirs. */
+    public function pair(Request $request): JsonResponse
+    {
+        [$user, $task] = Pads::pair(Node::parse($request->getContent())->fields(['token'])['token']->line(60));
+        $present = $request->user();
+        if (! $present instanceof User || ! $present->active || $present->shop_id !== $user->shop_id || Pads::task($request) !== null) {
+            self::enter($request, $user);
+            Pads::mark($request, $task);
+        }
+
+        return new JsonResponse(['task' => $task]);
+    }
+
     /** Those who can take over here by their PIN: asked before anybody is signed in. */
     public function turns(Request $request): JsonResponse
     {
@@ -87,6 +101,7 @@ final class SessionController
             'due' => $user->must_change ? 'password' : (SecondFactor::isDue($user) ? 'second' : null),
             'shop' => $shop->name,
             'practice' => $shop->practice,
+            'pad' => Pads::task($request),
             'reader' => ['language' => $reader->language, 'unit' => $reader->unit, 'decimal' => $reader->decimal, 'zone' => $reader->zone],
         ]);
     }

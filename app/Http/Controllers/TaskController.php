@@ -8,6 +8,7 @@ use App\Actions\ImportPose;
 use App\Devices\DeviceRoom;
 use App\Http\Answer;
 use App\Input\Body;
+use App\Records\CarriedTask;
 use App\Records\TaskFile;
 use App\Records\Workspace;
 use Illuminate\Http\JsonResponse;
@@ -20,6 +21,14 @@ final class TaskController
     public function show(Request $request, string $task): JsonResponse
     {
         return Answer::json(Workspace::of(TaskFile::open(Answer::user($request), $task)));
+    }
+
+    /** All that a device needs to go on with it where no server answers. */
+    public function carried(Request $request, string $task): JsonResponse
+    {
+        $user = Answer::user($request);
+
+        return Answer::json(CarriedTask::of($user, TaskFile::open($user, $task)));
     }
 
     public function pose(Request $request, string $task, ImportPose $action): JsonResponse

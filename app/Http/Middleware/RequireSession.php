@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Failure\Refusal;
 use App\Models\User;
+use App\People\Pads;
 use App\People\SecondFactor;
 use App\People\Sessions;
 use Closure;
@@ -34,6 +35,8 @@ final class RequireSession
         if (! $request->is('api/session', 'api/session/*') && ($user->must_change || SecondFactor::isDue($user))) {
             throw Refusal::forbidden(Message::of($user->must_change ? 'session.password-due' : 'session.second-due'));
         }
+
+        Pads::bound($request);
 
         return $next($request);
     }

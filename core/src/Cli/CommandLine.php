@@ -13,7 +13,7 @@ use Lumbro\Core\Survey\LeastSquares;
 /** The command line of the core: one JSON document in, one out; or a document a line with `--lines`. */
 final class CommandLine
 {
-    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo, walk, plan, learn, state\n";
+    private const USAGE = "usage: lumbro-core COMMAND [--lines] < document.json\ncommands: network, placement, decide, axis, floor, elevation, shift, swing, screws, echo, walk, plan, learn, state, carry\n";
 
     /**
      * @param list<string>              $arguments without the program's name
@@ -57,6 +57,7 @@ final class CommandLine
             'placement' => static fn(Node $node): array => PlacementDocument::write(Placement::of(PlacementDocument::read($node))),
             'decide' => static fn(Node $node): array => DecisionDocument::decide($node)->facts(),
             'state' => StateDocument::state(...),
+            'carry' => CarryDocument::carry(...),
             'axis' => AxisDocument::axis(...),
             'floor' => FloorDocument::floor(...),
             'elevation' => ElevationDocument::elevation(...),

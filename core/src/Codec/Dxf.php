@@ -151,24 +151,20 @@ final class Dxf
      */
     private static function chains(array $lines): array
     {
+        $ends = new LineEnds($lines, self::MEETS);
         $outlines = [];
-        while ($lines !== []) {
-            [$start, $end] = array_shift($lines);
+        foreach ($lines as $i => [$start, $end]) {
+            if (! $ends->take($i)) {
+                continue;
+            }
             $corners = [$start, $end];
             do {
-                $grown = false;
-                foreach ($lines as $i => [$a, $b]) {
-                    $next = self::meet($end, $a) ? $b : (self::meet($end, $b) ? $a : null);
-                    if ($next !== null) {
-                        unset($lines[$i]);
-                        $end = $next;
-                        $corners[] = $next;
-                        $grown = true;
-                        break;
-                    }
+                $next = $ends->from($end);
+                if ($next !== null) {
+                    $end = $next;
+                    $corners[] = $next;
                 }
-                $lines = array_values($lines);
-            } while ($grown && ! self::meet($start, $end));
+            } while ($next !== null && ! self::meet($start, $end));
             if (count($corners) > 3 && self::meet($start, $end)) {
                 array_pop($corners);
                 $outlines[] = $corners;

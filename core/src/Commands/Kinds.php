@@ -123,6 +123,14 @@ final class Kinds
         ],
     ];
 
+    /**
+     * What a device decides by itself while no server answers: what the record and its basis alone decide. What moves a tool,
+     * releases, seals, or names something of the shop's own lists waits for the server.
+     */
+    private const CARRIED = [
+        'reading', 'strike', 'move', 'bumped', 'nudged', 'answer', 'schools', 'reference', 'stand', 'condition', 'conditions', 'figure', 'line', 'mark', 'floor',
+    ];
+
     /** @var array<string, array<string, array{0: class-string<Line>, 1: class-string<Command<covariant Line>>, 2?: array<string, bool>}>> */
     private static array $known = self::KNOWN;
 
@@ -138,6 +146,12 @@ final class Kinds
         }
 
         return $all;
+    }
+
+    /** Whether a device may take such a line while no server answers. */
+    public static function isCarried(string $kind): bool
+    {
+        return in_array($kind, self::CARRIED, true);
     }
 
     /** @return list<string> */

@@ -17,6 +17,7 @@ use Lumbro\Core\Journal\Answered;
 use Lumbro\Core\Journal\ReadingTaken;
 use Lumbro\Core\Message\Message;
 use Lumbro\Core\Message\Quantity;
+use Lumbro\Core\Method\Beside;
 use Lumbro\Core\Method\Call;
 use Lumbro\Core\Method\MoveKind;
 use Lumbro\Core\Method\School;
@@ -74,7 +75,7 @@ final class TaskStateDocument
             'card' => self::card($context, $state->plan->requiredHeight()),
             'preparation' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null, $context->order->values[$item->id] ?? []), $context->preparation),
             'lineSteps' => array_map(static fn(PreparationItem $item): array => self::item($item, $state->answers[$item->id] ?? null), $state->plan->lineSteps()),
-            'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), self::to($context, $call, $state->expectedOf($call)), $readings[$call->id] ?? null), array_values($state->calls())),
+            'calls' => array_map(static fn(Call $call): array => self::call($call, $state->plan->choices($call), in_array($call->id, $state->due, true) || $call->id === $present->call, $state->expectedOf($call), self::to($context, $call, $state->expectedOf($call)), $readings[$call->id] ?? null, self::beside($call, $state->calls(), $readings, $state->plan)), array_values($state->calls())),
             'method' => self::method($context, $state->plan),
             'floor' => SiteFloorDocument::write($state->context, $state->plan, $present->kind === 'survey-floor' ? $present->call : null),
             'guards' => self::guards($state->setUp),
@@ -222,10 +223,11 @@ final class TaskStateDocument
      * @param float|null                $expected what it should read now, mm or degrees
      * @param array<string, float>      $expectedTo place of the target → the same for a meter held to it, mm
      * @param array<string, mixed>|null $reading  the one that counts
+     * @param list<string>              $beside   what somebody else can read meanwhile
      *
      * @return array<string, mixed>
      */
-    private static function call(Call $call, array $choices, bool $due, ?float $expected, array $expectedTo, ?array $reading): array
+    private static function call(Call $call, array $choices, bool $due, ?float $expected, array $expectedTo, ?array $reading, array $beside): array
     {
         return [
             'id' => $call->id,
@@ -241,7 +243,27 @@ final class TaskStateDocument
             'expected' => $expected,
             'expectedTo' => (object) $expectedTo,
             'reading' => $reading,
+            'beside' => $beside,
         ];
+    }
+
+    /**
+     * @param array<string, Call>  $calls
+     * @param array<string, mixed> $readings those that count, by call
+     *
+     * @return list<string> calls not read yet that somebody else can read at the same time
+     */
+    private static function beside(Call $call, array $calls, array $readings, MeasuringPlan $plan): array
+    {
+        $isSpare = count($plan->choices($call)) > 1;
+        $beside = [];
+        foreach ($calls as $other) {
+            if (! isset($readings[$other->id]) && Beside::can($call, $other, $isSpare)) {
+                $beside[] = $other->id;
+            }
+        }
+
+        return $beside;
     }
 
     /** @return array<string, float> place of the target → what the call should read to it, mm */

@@ -12,6 +12,7 @@ use Lumbro\Core\Catalogue\Card\ToolCommand;
 use Lumbro\Core\Catalogue\Kit\KitItem;
 use Lumbro\Core\Catalogue\ShopRules\ShopRules;
 use Lumbro\Core\Catalogue\Vehicle\VehicleSheet;
+use Lumbro\Core\Cli\CarryDocument;
 use Lumbro\Core\Cli\StateDocument;
 use Lumbro\Core\Codec\PoseDocument;
 use Lumbro\Core\Codec\ToolLogDocument;
@@ -140,6 +141,7 @@ final class SchemasTest extends TestCase
         yield 'tool log' => ['tool-log', (string) json_encode(['at' => '10:12:05', 'command' => 'read', 'outcome' => 'done', 'message' => 'Axis read', 'azimuth' => 0.12, 'elevation' => -0.2, 'values' => ['level' => 24.1, 'serial' => 'S-1'], 'codes' => ['C2A52'], 'wiped' => false])];
         yield 'scenario with a tool that fails' => ['scenario', (string) json_encode([...Variations::file('backlash')['truth'], 'tool' => ['lost' => ['start' => [1]], 'nonsense' => ['read' => [2, 3]], 'unsent' => ['zero' => [1]]]])];
         yield 'state' => ['state', (string) json_encode(SealedTask::basisAndJournal())];
+        yield 'carry' => ['carry', (string) json_encode(SealedTask::carried([['id' => 'w1', 'person' => 'Ilse', 'at' => 'now', 'kind' => 'reading', 'confirmed' => true, 'payload' => ['call' => 'split', 'typed' => '2 mm left']]]))];
         yield 'bay' => ['bay', (string) json_encode(DemoTask::node('bays.json')->items()[1]->raw())];
         $task = (new DemoTask())->prepared()->read(['spot-offset' => -14.5, 'height' => 642.0])->release()->run(0.1, -0.2)->correct('spot-offset', -13.5, 'e10')->by('hub-marks', 'reported-pose')->read(['pose-turn' => -0.4]);
         $task->entries[] = new ReferenceChosen('r', 'Oda', 'now', 'axles', 'The card is silent.');
@@ -261,6 +263,7 @@ final class SchemasTest extends TestCase
                 'order-line' => self::orderLine($node),
                 'bay' => Document::read(Bay::class, $node),
                 'state' => StateDocument::state($node),
+                'carry' => CarryDocument::carry($node),
                 'pose' => PoseDocument::read($node),
                 'scenario' => Document::read(Scenario::class, $node),
                 'tool-log' => ToolLogDocument::read($document),

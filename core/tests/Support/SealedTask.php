@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lumbro\Core\Tests\Support;
 
 use Lumbro\Core\Catalogue\Bay\Bay;
+use Lumbro\Core\Decision\RuleSet;
 use Lumbro\Core\Evidence\Archive;
 use Lumbro\Core\Evidence\Seal;
 use Lumbro\Core\Evidence\SealedFacts;
@@ -71,6 +72,20 @@ final class SealedTask
         $record = self::record();
 
         return ['basis' => $record->basis, 'journal' => $record->journal, 'parts' => ['order', 'task', 'survey', 'schools', 'stakeOut', 'seal']];
+    }
+
+    /**
+     * @param list<array<string, mixed>> $wishes
+     *
+     * @return array{basis: mixed, journal: array{order: list<\stdClass>, task: list<\stdClass>}, role: string, byHand: bool, ruleSet: string, wishes: list<array<string, mixed>>} what the command "carry" takes: the same task, as a device has it
+     */
+    public static function carried(array $wishes): array
+    {
+        $record = self::record();
+        /** @var array{order: list<\stdClass>, task: list<\stdClass>} $journal */
+        $journal = (array) $record->journal;
+
+        return ['basis' => $record->basis, 'journal' => $journal, 'role' => 'technician', 'byHand' => true, 'ruleSet' => RuleSet::NOW->value, 'wishes' => $wishes];
     }
 
     /** Puts a value in the place a JSON Pointer names. */

@@ -1,7 +1,7 @@
 @use(App\Reports\VerdictShape)
 <h3>{{ $paper->say('report.axis') }}</h3>
 <table class="whole">
-  <thead><tr><th></th><th>{{ $paper->say('report.head.off') }}</th><th>{{ $paper->say('report.head.uncertainty') }}</th><th>{{ $paper->say('report.head.limit') }}</th><th>{{ $paper->say('report.head.inside') }}</th><th>{{ $paper->say('report.head.verdict') }}</th></tr></thead>
+  <thead><tr><th>{{ $paper->say('report.head.axis') }}</th><th>{{ $paper->say('report.head.off') }}</th><th>{{ $paper->say('report.head.uncertainty') }}</th><th>{{ $paper->say('report.head.limit') }}</th><th>{{ $paper->say('report.head.inside') }}</th><th>{{ $paper->say('report.head.verdict') }}</th></tr></thead>
   <tbody>
   @php $first = $run['before'] ?? null; @endphp
     @if ($first)

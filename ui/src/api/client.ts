@@ -1,40 +1,13 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
-import { currentWords } from '../words/useWords';
+import { Refused, Unreachable } from './problems';
+import { token } from './token';
 import type { Problem } from './types';
-import { say } from '../words/say';
+import { finished } from './underway';
+import { answeredBy } from './connection';
+import { KEPT } from '../device/kept';
 
-/** A request the server refused, with its problem document. */
-export class Refused extends Error {
-  readonly problem: Problem;
-
-  constructor(problem: Problem) {
-    const title = currentWords().say(problem.says ?? problem.title);
-    super(title);
-    this.problem = { ...problem, title };
-  }
-
-  get isSignedOut(): boolean {
-    return this.problem.status === 401 || this.problem.status === 419;
-  }
-
-  /** Whether the same request may go through later, unchanged. */
-  get isPassing(): boolean {
-    return this.problem.status >= 500 || this.problem.status === 429;
-  }
-}
-
-/** The server could not be reached at all. */
-export class Unreachable extends Error {
-  constructor() {
-    super(say('screen.unreachable'));
-  }
-}
-
-function token(): string | undefined {
-  const found = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
-  return found === undefined ? undefined : decodeURIComponent(found);
-}
+export { Refused, Unreachable };
 
 const csrf: Middleware = {
   async onRequest({ request }) {
@@ -45,6 +18,11 @@ const csrf: Middleware = {
       request.headers.set('X-XSRF-TOKEN', token() ?? '');
     }
     return request;
+  },
+  // What takes long says that it is underway, where that was asked for.
+  onResponse: ({ response }) => {
+    answeredBy(response.headers.has(KEPT) ? 'device' : 'server');
+    return finished(response);
   },
 };
 
@@ -66,6 +44,7 @@ export async function answer<T>(
   try {
     result = await request;
   } catch {
+    answeredBy('device');
     throw new Unreachable();
   }
   if (result.response.ok) {

@@ -1,6 +1,8 @@
 import { say } from '../words/say';
 import { client, Refused, Unreachable } from './client';
+import { token } from './token';
 import type { Problem } from './types';
+import { finished, LONG } from './underway';
 
 /** Sends a file's bytes as they are, and gives the answer's document. */
 export async function sendFile<T>(
@@ -8,7 +10,6 @@ export async function sendFile<T>(
   file: Blob,
   query: Record<string, string>,
 ): Promise<T> {
-  const token = () => /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
   let response: Response;
   try {
     if (token() === undefined) {
@@ -17,8 +18,9 @@ export async function sendFile<T>(
     response = await fetch(`${path}?${new URLSearchParams(query).toString()}`, {
       method: 'POST',
       headers: {
+        ...LONG,
         'Content-Type': 'application/octet-stream',
-        'X-XSRF-TOKEN': decodeURIComponent(token() ?? ''),
+        'X-XSRF-TOKEN': token() ?? '',
         Accept: 'application/json',
       },
       body: file,
@@ -26,6 +28,7 @@ export async function sendFile<T>(
   } catch {
     throw new Unreachable();
   }
+  response = await finished(response, file instanceof File ? file.name : '');
   if (response.status === 413) {
     throw new Refused({
       type: 'about:blank',

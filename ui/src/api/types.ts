@@ -3,9 +3,12 @@ import type { components } from './schema.generated';
 
 type Schemas = components['schemas'];
 
+export type Chore = Schemas['Chore'];
+export type Installation = Schemas['Installation'];
 export type MakerPage = Schemas['MakerPage'];
 export type SetUp = Schemas['SetUp'];
 export type Workspace = Schemas['Workspace'];
+export type HeldCall = Schemas['HeldCalls']['held'][number];
 export type Call = Schemas['Call'];
 export type Reading = Schemas['Reading'];
 export type Question = Schemas['Question'];

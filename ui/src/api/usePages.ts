@@ -32,6 +32,8 @@ export function usePages<Found extends Page>(
     query,
     pages: query.data === undefined ? [] : worded(query.data).pages,
     count: query.data?.pages[0]?.count ?? null,
+    /** Whether all of them are known. */
+    isWhole: !query.hasNextPage,
     more: () => {
       if (query.hasNextPage && !query.isFetchingNextPage) {
         void query.fetchNextPage();

@@ -61,6 +61,7 @@ export function CardList() {
           itemKey={(card) => card.id}
           height={92}
           onEnd={list.more}
+          isWhole={list.isWhole}
           render={(card) => <Row card={card} />}
         />
       )}

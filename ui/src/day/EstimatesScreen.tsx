@@ -180,7 +180,14 @@ function Weeks({ weeks }: { weeks: Estimates['weeks'] }) {
           <Box
             component="li"
             key={week.week}
-            sx={{ display: 'flex', gap: 2, py: 0.5, borderBottom: 1, borderColor: 'divider' }}
+            sx={{
+              display: 'flex',
+              flexWrap: 'wrap',
+              columnGap: 2,
+              py: 0.5,
+              borderBottom: 1,
+              borderColor: 'divider',
+            }}
           >
             <Box sx={{ width: 130, whiteSpace: 'nowrap' }}>
               {say('screen.estimates.week', {

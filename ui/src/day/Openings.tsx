@@ -42,7 +42,10 @@ export function Openings({
           >
             <Box sx={{ width: 90 }}>{weekday(day)}</Box>
             {own.map((one, i) => (
-              <Box key={i} sx={{ display: 'flex', gap: 0.5, alignItems: 'center' }}>
+              <Box
+                key={i}
+                sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, alignItems: 'center' }}
+              >
                 {(['from', 'to'] as const).map((end) => (
                   <TextField
                     key={end}

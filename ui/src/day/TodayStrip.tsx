@@ -23,7 +23,12 @@ export function TodayStrip({ onTimes }: { onTimes: (times: Map<string, string>) 
     <Box
       component="section"
       aria-label={say('screen.day.turns')}
-      sx={{ mb: 1.5, flexShrink: 0, maxHeight: { xs: '30vh', md: 'none' }, overflowY: 'auto' }}
+      sx={{
+        mb: 1.5,
+        flexShrink: 0,
+        maxHeight: { xs: 'none', sm: '30vh', md: 'none' },
+        overflowY: 'auto',
+      }}
     >
       <Turns plan={plan} />
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', mt: 0.5 }}>

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { DayPlan } from '../api/types';
+import { LONG } from '../api/underway';
 import { useQuery } from '../api/useQuery';
 import { uuid7 } from '../api/uuid7';
 
@@ -44,7 +45,7 @@ export function useDayChange() {
             }),
           );
         default:
-          return answer(client.POST('/api/day/anew', { body }));
+          return answer(client.POST('/api/day/anew', { body, headers: LONG }));
       }
     },
     onSuccess: (plan) => queries.setQueryData(DAY, plan),

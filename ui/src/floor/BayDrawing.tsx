@@ -49,6 +49,7 @@ export function BayDrawing({
     >
       {to && size && (
         <svg
+          className="slate"
           width={size.width}
           height={size.height}
           role="group"

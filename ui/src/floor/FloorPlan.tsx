@@ -41,7 +41,7 @@ export function FloorPlan(props: Props) {
     <div
       ref={box}
       tabIndex={0}
-      role="group"
+      role="region"
       aria-label={say('screen.floor-plan.plan-plus-and-minus')}
       style={{ position: 'absolute', inset: 0, touchAction: 'none', overflow: 'hidden' }}
     >
@@ -87,6 +87,7 @@ function Drawing(props: Props & { width: number; height: number; look: Look }) {
   const line = beyond(asSpot(plan.rearMark), asSpot(plan.frontMark), spot, 420);
   return (
     <svg
+      className="slate"
       width={width}
       height={height}
       role="img"

@@ -54,6 +54,7 @@ function Drawing({
   const beside = behind ? -16 : 16;
   return (
     <svg
+      className="slate"
       width={width}
       height={height}
       role="img"

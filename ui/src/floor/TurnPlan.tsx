@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { slate } from '../theme/floor';
 import { say } from '../words/say';
 
 /** Turns the plan to where the person stands. */
@@ -10,8 +11,9 @@ export function TurnPlan({ onTurn }: { onTurn: () => void }) {
         position: 'absolute',
         right: 8,
         bottom: 8,
-        color: '#f3efe4',
-        borderColor: '#8b98a3',
+        color: slate.chalk,
+        borderColor: slate.wall,
+        bgcolor: slate.ground,
       }}
       variant="outlined"
     >

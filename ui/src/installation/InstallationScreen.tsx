@@ -10,6 +10,7 @@ import { figures } from '../theme/theme';
 import { moment } from '../words/moments';
 import { say } from '../words/say';
 import { useWords } from '../words/useWords';
+import { Tablets } from './Tablets';
 import { useInstallation } from './useInstallation';
 
 /** How the installation stands, and who came in and changed what: for those who lead the shop. */
@@ -60,6 +61,7 @@ function State() {
           <Typography>{check.says}</Typography>
         </Box>
       ))}
+      {found.data && <Tablets network={found.data.network} />}
       {found.data?.key && (
         <Box sx={{ overflowWrap: 'anywhere', mt: 3 }}>
           <Typography variant="h3">{say('screen.installation.key')}</Typography>

@@ -15,6 +15,8 @@ import { useIntake } from '../order/parts/useIntake';
 import { Page } from '../shell/Page';
 import { useKept } from '../sheet/useKept';
 import { sentence } from '../words/sentence';
+import { CameraButton } from '../tablet/camera/CameraButton';
+import { vinIn } from '../tablet/camera/detector';
 import { say } from '../words/say';
 import { CarPlaces, type PlaceId } from './CarPlaces';
 
@@ -168,6 +170,7 @@ export function NewOrder() {
           helperText={wrong('vin')}
           slotProps={{ htmlInput: { maxLength: 40, autoComplete: 'off' } }}
         />
+        <CameraButton find={vinIn} onTake={(vin) => set({ vin })} />
         <TextField
           id="plate"
           label={say('screen.plate')}

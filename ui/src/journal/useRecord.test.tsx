@@ -1,19 +1,174 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { beforeEach, describe, expect, it } from 'vitest';
-import { FakeServer } from '../tests/app';
-import { useRecord } from './useRecord';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { FakeServer, PERSON } from '../tests/app';
+import { Refused, Unreachable } from '../api/client';
+import type { Carrier } from '../carry/carrier';
+import { decidedHere, keep, keptLines } from '../device/outbox';
+import { uuid7 } from '../api/uuid7';
+import { useRecord, type Sent } from './useRecord';
 
 interface State {
   version: number;
+  /** Lines that were decided here. */
+  here?: number;
 }
 
 beforeEach(() => {
   new FakeServer();
 });
 
+interface Line {
+  kind: string;
+  payload?: { typed: string };
+  confirmed?: boolean;
+}
+
+/** A record with its server's answers in the test's hands. */
+function opened(
+  carrier?: Carrier<State>,
+  fetch: () => Promise<State> = () => Promise.resolve({ version: 7 }),
+) {
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const sends: { line: Sent<Line>; answer: (state: State) => void; fail: (why: Error) => void }[] =
+    [];
+  const { result } = renderHook(
+    () =>
+      useRecord<State, Line>({
+        record: 'task here',
+        queryKey: ['task', 'here'],
+        fetch,
+        send: (line) => new Promise((answer, fail) => sends.push({ line, answer, fail })),
+        newer: () => undefined,
+        goesAlone: () => false,
+        carrier,
+        took: () => undefined,
+      }),
+    {
+      wrapper: ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+      ),
+    },
+  );
+  return { result, sends };
+}
+
 describe('a record', () => {
+  it('takes two presses before anything is drawn anew for one', async () => {
+    const { result, sends } = opened();
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    act(() => {
+      result.current.write({ kind: 'move' });
+      result.current.write({ kind: 'move' });
+    });
+    await waitFor(() => expect(sends).toHaveLength(1));
+    act(() => sends[0]?.answer({ version: 8 }));
+    await waitFor(() => expect(result.current.query.data?.version).toBe(8));
+    expect(sends).toHaveLength(1);
+    // And the next one is taken.
+    act(() => result.current.write({ kind: 'move' }));
+    await waitFor(() => expect(sends).toHaveLength(2));
+  });
+
+  it('goes on here where nobody answers; what is refused here holds up nothing', async () => {
+    const refused = {
+      type: 'about:blank',
+      code: 'invalid-input',
+      path: '/payload/typed',
+      status: 422,
+      title: 'no',
+    };
+    const carrier: Carrier<State> = {
+      takes: () => true,
+      refresh: () => Promise.resolve(),
+      decide: async (person) => {
+        const lines = await keptLines<Sent<Line>>('task here', person.email);
+        const bad = lines.find(({ line }) => line.payload?.typed === 'far');
+        const good = lines.filter((kept) => kept !== bad);
+        await decidedHere('task here', person.email, new Map(good.map(({ line }) => [line.id, 1])));
+        return {
+          state: { version: 7, here: good.length },
+          stopped: bad === undefined ? null : { line: bad.line.id, refusal: refused },
+        };
+      },
+    };
+    const { result, sends } = opened(carrier);
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '1849' } }));
+    await waitFor(() => expect(sends).toHaveLength(1));
+    act(() => sends[0]?.fail(new Unreachable()));
+    await waitFor(() => expect(result.current.isCarriedOn).toBe(true));
+    expect(result.current.query.data).toMatchObject({ here: 1 });
+    // Who is known to be away is not asked again with every line.
+    act(() => result.current.write({ kind: 'reading', payload: { typed: 'far' } }));
+    await waitFor(() => expect(result.current.failure).toBeInstanceOf(Refused));
+    expect(result.current.queue).toHaveLength(1);
+    expect(sends).toHaveLength(1);
+    // Once it answers, what waits goes by itself, and says how long it waited.
+    await act(async () => {
+      await result.current.query.refetch();
+    });
+    await waitFor(() => expect(sends).toHaveLength(2));
+    expect(sends[1]?.line).toMatchObject({ payload: { typed: '1849' }, version: 7 });
+    expect(sends[1]?.line.waited).toBeGreaterThanOrEqual(0);
+    act(() => sends[1]?.answer({ version: 8 }));
+    await waitFor(() => expect(result.current.queue).toHaveLength(0));
+    expect(result.current.isCarriedOn).toBe(false);
+  });
+
+  it('stops at a line that waited where it is not taken any more, and keeps what is typed after it', async () => {
+    const question = {
+      type: 'about:blank',
+      code: 'asks-once',
+      path: '/payload/typed',
+      status: 422,
+      title: 'sure?',
+    };
+    for (const typed of ['1849', '90000']) {
+      const line = { id: uuid7(), version: 7, kind: 'reading', payload: { typed } };
+      await keep('task here', PERSON, line);
+    }
+    const carrier: Carrier<State> = {
+      takes: () => true,
+      refresh: () => Promise.resolve(),
+      decide: async (person) => {
+        const lines = await keptLines<Sent<Line>>('task here', person.email);
+        const at = lines.findIndex(
+          ({ line }) => line.payload?.typed === '90000' && line.confirmed !== true,
+        );
+        const taken = at < 0 ? lines : lines.slice(0, at);
+        await decidedHere('task here', person.email, new Map(taken.map((one) => [one.line.id, 1])));
+        return {
+          state: { version: 7, here: taken.length },
+          stopped: at < 0 ? null : { line: lines[at]?.line.id ?? '', refusal: question },
+        };
+      },
+    };
+    const { result } = opened(carrier, () => Promise.reject(new Unreachable()));
+    // Once it is known who is there.
+    await waitFor(async () => {
+      await act(() => result.current.query.refetch());
+      expect(result.current.heldUp?.line.payload?.typed).toBe('90000');
+    });
+    expect(result.current.query.data).toMatchObject({ here: 1 });
+    expect(result.current.heldUp?.failure?.message).toBe('sure?');
+    // It has no form: what is open is about something else, and goes on.
+    expect(result.current.failure).toBeNull();
+    const done = vi.fn();
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '12' } }, done));
+    await waitFor(() => expect(done).toHaveBeenCalledTimes(1));
+    expect(result.current.queue.map(({ payload }) => payload?.typed)).toEqual([
+      '1849',
+      '90000',
+      '12',
+    ]);
+    act(() => result.current.repeat({ confirmed: true }));
+    await waitFor(() => expect(result.current.query.data).toMatchObject({ here: 3 }));
+    expect(result.current.isCarriedOn).toBe(true);
+    expect(result.current.heldUp).toBeNull();
+  });
+
   it('is not set back by an answer that was asked for before a write and comes after it', async () => {
     const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
     const fetches: ((state: State) => void)[] = [];

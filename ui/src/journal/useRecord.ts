@@ -2,12 +2,30 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { usePerson, useSignedOut } from '../session/usePerson';
 import { Refused, Unreachable } from '../api/client';
-import { forget, keep, waitingLines } from './outbox';
+import type { Carrier, Decided } from '../carry/carrier';
+import { acknowledged, forget, keep, seenUpTo, waiting, type Waiting } from '../device/outbox';
 import { useQuery } from '../api/useQuery';
 import { uuid7 } from '../api/uuid7';
+import { useNews, type Source } from './useNews';
 
 /** A line on its way: made under an id of its own, by somebody who saw this version of the record. */
-export type Sent<Line> = Line & { id: string; version: number };
+export type Sent<Line> = Line & { id: string; version: number; waited?: number };
+
+/** As long as a server is waited for, ms: what it took all the same is known by its id when it is sent again. */
+const PATIENCE = 12_000;
+/** How often a record is looked at by itself, ms: where its news is heard, to find out that nobody answers any more. */
+const LOOKS = { asking: 10_000, hearing: 30_000 };
+/** Writing has come to rest where nothing was written for so long, ms. */
+const REST = 1_000;
+
+interface Asked<Line> {
+  /** A line to be written after all that waits; null where that alone is to go. */
+  own: Sent<Line> | null;
+  /** Whether what waits goes on top of what its person has not seen. */
+  forced: boolean;
+  /** Whether the line comes from a form that is open for it. */
+  isTyped: boolean;
+}
 
 interface Options<State, Line> {
   /** What it is called in the queue of this device. */
@@ -19,6 +37,10 @@ interface Options<State, Line> {
   newer: (refusal: Refused) => State | undefined;
   /** Whether a line that waited may go without another word: never one that moves a tool or decides something. */
   goesAlone: (line: Line) => boolean;
+  /** Where its news comes from; without it, it is looked at from time to time. */
+  news?: Source<State>;
+  /** How it goes on where no server answers; a record without one waits. */
+  carrier?: Carrier<State> | undefined;
   took: (state: State) => void;
 }
 
@@ -29,31 +51,78 @@ interface Options<State, Line> {
 export function useRecord<State extends { version: number }, Line extends object>(
   options: Options<State, Line>,
 ) {
-  const { record, queryKey, fetch, send, newer, goesAlone, took } = options;
+  const { record, queryKey, fetch, send, newer, goesAlone, carrier, took } = options;
   const queries = useQueryClient();
   const signedOut = useSignedOut();
-  const person = usePerson().data?.email ?? null;
-  const [queue, setQueue] = useState<Sent<Line>[]>([]);
+  const who = usePerson().data ?? null;
+  const person = who?.email ?? null;
+  /** Null until it is known what waits. */
+  const [found, setQueue] = useState<Waiting<Sent<Line>>[] | null>(null);
+  const queue = found ?? [];
+  /** Whether the state shown was computed here, since no server answered. */
+  const [isAway, setIsAway] = useState(false);
   const [refused, setRefused] = useState<Sent<Line> | null>(null);
+  /** What waits and was found not to be taken, with nobody having written anything since. */
+  const [held, setHeld] = useState<{ line: Sent<Line>; failure: Refused } | null>(null);
 
+  /** Whether something was asked to be written that is not drawn yet. */
+  const isBusy = useRef(false);
   const known = () => queries.getQueryData<State>([...queryKey]);
+  const isHearing = useNews(
+    options.news,
+    known,
+    () => isBusy.current,
+    () => void queries.refetchQueries({ queryKey: [...queryKey], exact: true }),
+  );
   const query = useQuery({
     queryKey: [...queryKey],
     queryFn: async () => {
-      const found = await fetch();
+      let answered: State;
+      try {
+        answered = await inTime(fetch());
+      } catch (failure) {
+        const here = isGone(failure) ? await decideHere() : null;
+        setIsAway(here !== null);
+        if (here === null) {
+          throw failure;
+        }
+        await hold(here.stopped);
+        return here.state;
+      }
+      setIsAway(false);
       const now = known();
-      // Asked before a write and answered after it, the server tells of the record as it was.
-      return now !== undefined && now.version > found.version ? now : found;
+      // Asked before a write and answered after it, the server tells of the record as it was; it knows nothing yet of what waits.
+      const isBehind =
+        now !== undefined &&
+        (now.version > answered.version ||
+          (carrier !== undefined && (await waiting(record, person ?? '')).length > 0));
+      return isBehind ? now : answered;
     },
     // Somebody else may work on the same car.
-    refetchInterval: 10_000,
+    refetchInterval: isHearing ? LOOKS.hearing : LOOKS.asking,
   });
+  const decideHere = () =>
+    carrier === undefined || who === null
+      ? Promise.resolve(null)
+      : carrier.decide(who, known()?.version ?? 0).catch(() => null);
+  /** A line that waited and is not taken as it is. */
+  const hold = async (stopped: Decided<State>['stopped']) => {
+    const lines = await waiting<Sent<Line>>(record, person ?? '');
+    const line = lines.find(({ line: { id } }) => id === stopped?.line)?.line;
+    setQueue(lines);
+    setHeld(
+      stopped === null || line === undefined
+        ? null
+        : { line, failure: new Refused(stopped.refusal) },
+    );
+  };
+
   /** When the answer came after which the queue was tried last. */
   const triedAt = useRef(0);
   useEffect(() => {
     let isOver = false;
     if (person !== null) {
-      void waitingLines<Sent<Line>>(record, person).then((lines) => {
+      void waiting<Sent<Line>>(record, person).then((lines) => {
         if (!isOver) {
           // Of an earlier visit: it goes at once.
           triedAt.current = 0;
@@ -65,19 +134,28 @@ export function useRecord<State extends { version: number }, Line extends object
       isOver = true;
     };
   }, [record, person]);
-  const look = async () => setQueue(await waitingLines<Sent<Line>>(record, person ?? ''));
+  const look = async () => setQueue(await waiting<Sent<Line>>(record, person ?? ''));
 
   /** Sends one line; what this device wrote itself since is known to its person. */
   const deliver = async (
-    line: Sent<Line>,
+    { line, typedAt, written }: Waiting<Sent<Line>>,
     before: State | undefined,
     sentBefore: number,
     forced: boolean,
   ): Promise<State> => {
     const latest = (before ?? known())?.version ?? line.version;
-    const onlyOurs = latest === line.version + sentBefore;
+    // What was decided here says itself how far its person has seen.
+    const onlyOurs = latest === line.version + (written === undefined ? sentBefore : 0);
+    const version = forced || onlyOurs ? latest : line.version;
     try {
-      return await send({ ...line, version: forced || onlyOurs ? latest : line.version });
+      const waited = Math.min(Math.max(0, (Date.now() - typedAt) / 1000), 30 * 86_400);
+      const state = await inTime(
+        send({ ...line, version, ...(written === undefined ? {} : { waited }) }),
+      );
+      if (written !== undefined && state.version === version + written) {
+        await seenUpTo(record, person ?? '', line.version, state.version);
+      }
+      return state;
     } catch (failure) {
       const state = failure instanceof Refused ? newer(failure) : undefined;
       if (state !== undefined) {
@@ -90,28 +168,70 @@ export function useRecord<State extends { version: number }, Line extends object
   /** The line that is on its way, for a failure to name. */
   const sending = useRef<Sent<Line> | null>(null);
 
+  /** The state with what waits, decided on this device; null where it cannot be. */
+  const goOnHere = async (): Promise<State | null> => {
+    const here = await decideHere();
+    if (here === null) {
+      return null;
+    }
+    setIsAway(true);
+    const { stopped } = here;
+    if (stopped !== null) {
+      sending.current =
+        (await waiting<Sent<Line>>(record, person ?? '')).find(
+          ({ line }) => line.id === stopped.line,
+        )?.line ?? null;
+      throw new Refused(stopped.refusal);
+    }
+    return here.state;
+  };
+
   const mutation = useMutation({
     // Without a network too: then it fails at once, and what was typed is kept.
     networkMode: 'always',
-    mutationFn: async ({ own, forced }: { own: Sent<Line> | null; forced: boolean }) => {
+    mutationFn: async ({ own, forced }: Asked<Line>) => {
       // An answer to an older question must not overwrite what this write brings.
       await queries.cancelQueries({ queryKey: [...queryKey] });
-      const who = person ?? '';
+      setHeld(null);
+      const mine = person ?? '';
       if (own !== null) {
-        await keep(record, who, own);
+        await keep(record, mine, own);
+      }
+      // Who is known to be away is not waited for again with every line: what looks for it does that.
+      if (own !== null && isAway && !forced) {
+        const here = await goOnHere();
+        if (here !== null) {
+          return here;
+        }
       }
       let state: State | undefined;
       let sent = 0;
-      for (const line of await waitingLines<Sent<Line>>(record, who)) {
-        if (!forced && line.id !== own?.id && !goesAlone(line)) {
+      for (;;) {
+        const [next] = await waiting<Sent<Line>>(record, mine);
+        if (next === undefined) {
+          break;
+        }
+        const { line, written } = next;
+        if (!forced && line.id !== own?.id && !goesAlone(line) && written === undefined) {
           // What waits here waits for its person, and all after it for its turn.
           break;
         }
         sending.current = line;
-        state = await deliver(line, state, sent, forced && sent === 0);
-        await forget(line.id);
+        try {
+          state = await deliver(next, state, sent, forced && sent === 0);
+        } catch (failure) {
+          // A tool may have been moved although no answer came: what only the server takes is kept, and asked about again by its id.
+          const mayGoOn = isGone(failure) && (own === null || carrier?.takes(own) === true);
+          const here = mayGoOn ? await goOnHere() : null;
+          if (here === null) {
+            throw failure;
+          }
+          return here;
+        }
+        await (carrier === undefined ? forget(line.id) : acknowledged(record, mine, line.id));
         sent++;
       }
+      setIsAway(false);
       return state;
     },
     onSuccess: async (state) => {
@@ -124,11 +244,14 @@ export function useRecord<State extends { version: number }, Line extends object
         took(state);
       }
     },
-    onError: async (failure, { own, forced }) => {
+    onSettled: () => {
+      isBusy.current = false;
+    },
+    onError: async (failure, { own, isTyped }) => {
       const line = sending.current;
       const kept = !(failure instanceof Refused) || mayGoThrough(failure);
-      // Refused by its field while its person looks on: it goes back to the form it came from.
-      if (!kept && line !== null && (own?.id === line.id || forced)) {
+      // Refused while its person looks on: it goes back to the form it came from. What waited has no form any more.
+      if (!kept && line !== null && own?.id === line.id && isTyped) {
         await forget(line.id);
       }
       setRefused(line);
@@ -139,16 +262,38 @@ export function useRecord<State extends { version: number }, Line extends object
     },
   });
 
+  // What the server knows is kept, so that the work can go on without it: at once, and later once writing has come to rest.
+  const shown = known();
+  const isKept = useRef(false);
+  useEffect(() => {
+    if (carrier === undefined || who === null || isAway || shown === undefined) {
+      return;
+    }
+    const soon = setTimeout(
+      () => {
+        isKept.current = true;
+        void carrier.refresh(who, shown).catch(() => undefined);
+      },
+      isKept.current ? REST : 0,
+    );
+    return () => clearTimeout(soon);
+  }, [carrier, who, isAway, shown]);
+
   const { mutate, isPending } = mutation;
-  const isStuck = mutation.error instanceof Refused && !mutation.error.isPassing;
   // What waits goes as soon as the server answers again, and the network is back.
   const fresh = query.dataUpdatedAt;
   const [oldest] = queue;
-  const waits = oldest !== undefined && goesAlone(oldest);
+  // What was refused and let go holds up nothing that waits.
+  const isStuck =
+    mutation.error instanceof Refused &&
+    !mutation.error.isPassing &&
+    oldest?.line.id === refused?.id;
+  const waits =
+    oldest !== undefined && (goesAlone(oldest.line) || oldest.written !== undefined) && !isAway;
   useEffect(() => {
     const go = () => {
       if (waits && !isPending && !isStuck && person !== null) {
-        mutate({ own: null, forced: false });
+        mutate({ own: null, forced: false, isTyped: false });
       }
     };
     if (!waits) {
@@ -162,30 +307,43 @@ export function useRecord<State extends { version: number }, Line extends object
   }, [fresh, waits, isPending, isStuck, person, mutate]);
 
   const failed = mutation.isError ? refused : null;
+  const isHeldUp = failed !== null && queue.some(({ line }) => line.id === failed.id);
+  const heldUp = isHeldUp ? { line: failed, failure: mutation.error } : held;
+  const repeated = failed ?? held?.line ?? null;
   return {
     query,
     /** The first line the server has not acknowledged. */
-    waiting: queue[0] ?? null,
+    waiting: queue[0]?.line ?? null,
+    /** Whether it is not known yet whether anything waits. */
+    isLooking: found === null,
     /** All of them, the oldest first. */
-    queue,
-    failure: mutation.error,
-    /** The line that failed, as it was sent. */
-    failed,
+    queue: queue.map(({ line }) => line),
+    /** Whether the state shown was computed on this device with all that waits, since no server answers. */
+    isCarriedOn: isAway && queue.every(({ written }) => written !== undefined),
+    /** What became of the line that was written last, where it is not kept for later: its form says it. */
+    failure: isHeldUp ? null : mutation.error,
+    /** That line, as it was sent. */
+    failed: isHeldUp ? null : failed,
+    /** The line at which what waits here stops, and why. */
+    heldUp,
     isWriting: isPending,
     write: (line: Line, done?: () => void): void => {
-      if (isPending || query.data === undefined) {
+      if (isPending || isBusy.current || query.data === undefined) {
         return;
       }
+      // Two presses before anything is drawn anew are one.
+      isBusy.current = true;
       const own = { ...line, id: uuid7(), version: query.data.version };
       mutate(
-        { own, forced: false },
+        { own, forced: false, isTyped: true },
         {
           ...(done ? { onSuccess: done } : {}),
           // What is kept here is done with too: the next thing can be typed.
           onError: (failure) => {
             if (
               failure instanceof Unreachable ||
-              (failure instanceof Refused && failure.isPassing)
+              (failure instanceof Refused && failure.isPassing) ||
+              sending.current?.id !== own.id
             ) {
               done?.();
             }
@@ -195,20 +353,44 @@ export function useRecord<State extends { version: number }, Line extends object
     },
     /** The failed line once more, with something added to it. */
     repeat: (over: Partial<Line> & { confirmed?: boolean }): void => {
-      if (failed !== null && !isPending) {
-        mutate({ own: { ...failed, ...over }, forced: false });
+      if (repeated !== null && !isPending) {
+        mutate({
+          own: { ...repeated, ...over },
+          forced: false,
+          isTyped: failed !== null && !isHeldUp,
+        });
       }
     },
     /** Sends what waits again, on top of what the record has come to. */
-    again: (): void => mutate({ own: null, forced: true }),
+    again: (): void => mutate({ own: null, forced: true, isTyped: false }),
+    /** Lets go of the line at which it stops. */
     drop: (): void => {
-      if (queue[0] !== undefined) {
-        void forget(queue[0].id).then(look);
+      const dropped = heldUp?.line ?? queue[0]?.line;
+      if (dropped !== undefined) {
+        void forget(dropped.id)
+          .then(look)
+          .then(() => query.refetch());
       }
+      setHeld(null);
       mutation.reset();
     },
     dismiss: () => mutation.reset(),
   };
+}
+
+/** Whether there is nobody to answer: no network, no server, or one whose database is away. */
+function isGone(failure: unknown): boolean {
+  return (
+    failure instanceof Unreachable || (failure instanceof Refused && failure.problem.status >= 502)
+  );
+}
+
+/** An answer, or that there is none within the time it may take. */
+function inTime<T>(answer: Promise<T>): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const late = setTimeout(() => reject(new Unreachable()), PATIENCE);
+    answer.then(resolve, reject).finally(() => clearTimeout(late));
+  });
 }
 
 /** Whether the same line may be taken later, or on a word of its person. */

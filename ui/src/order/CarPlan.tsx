@@ -44,6 +44,7 @@ export function CarPlan({
     >
       {to && size && (
         <svg
+          className="slate"
           width={size.width}
           height={size.height}
           data-testid="car-plan"

@@ -28,18 +28,28 @@ function said(payload: unknown): string {
 
 /** What stands between the person and the record: a line not acknowledged, a clash with both sides, a question. */
 export function OrderBanner({ file }: { file: OrderFile }) {
-  const { waiting, failure } = file;
+  const { waiting, failure, heldUp } = file;
   if (waiting !== null) {
-    const clash = failure instanceof Refused && failure.problem.code === 'order-moved-on';
-    const theirs = clash ? (failure.problem.lines ?? []) : [];
+    const problem = heldUp?.failure instanceof Refused ? heldUp.failure.problem : null;
+    const isQuestion = problem?.code === 'asks-once';
+    const isClash = problem?.code === 'order-moved-on';
+    const theirs = isClash ? (problem.lines ?? []) : [];
     return (
       <Alert
         severity="warning"
         data-testid="unsent"
         action={
           <>
-            <Button color="inherit" onClick={file.again} loading={file.isWriting}>
-              {clash ? say('screen.order-banner.record-mine-as-well') : say('screen.send-again')}
+            <Button
+              color="inherit"
+              onClick={isQuestion ? () => file.repeat({ confirmed: true }) : file.again}
+              loading={file.isWriting}
+            >
+              {isQuestion
+                ? say('screen.yes-record-it')
+                : isClash
+                  ? say('screen.order-banner.record-mine-as-well')
+                  : say('screen.send-again')}
             </Button>
             <Button color="inherit" onClick={file.drop}>
               {say('screen.order-banner.drop-mine')}
@@ -47,14 +57,15 @@ export function OrderBanner({ file }: { file: OrderFile }) {
           </>
         }
       >
-        {failure?.message ?? say('screen.not-recorded-yet')}
+        {heldUp?.failure?.message ?? say('screen.not-recorded-yet')}
         {theirs.map((line, i) => (
           <span key={i}>
             {' '}
             {String(line['person'])}, {clock(String(line['at']))}: <b>{said(line['payload'])}</b>.
           </span>
         ))}{' '}
-        {say('screen.order-banner.yours-kept-here')} <b>{said(waiting.payload)}</b>.
+        {say('screen.order-banner.yours-kept-here')}{' '}
+        <b>{said((heldUp?.line ?? waiting).payload)}</b>.
       </Alert>
     );
   }
@@ -98,7 +109,7 @@ export function AskedOnce({ file }: { file: OrderFile }) {
           {say('screen.order-banner.no-leave-it')}
         </Button>
         <Button variant="outlined" onClick={file.confirm} loading={file.isWriting}>
-          {say('screen.order-banner.yes-record-it')}
+          {say('screen.yes-record-it')}
         </Button>
       </DialogActions>
     </Dialog>

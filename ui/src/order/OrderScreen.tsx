@@ -7,8 +7,11 @@ import type { Order, PartId } from '../api/types';
 import { TurnPlan } from '../floor/TurnPlan';
 import { STANCES } from '../floor/view';
 import { Opening } from '../shell/Opening';
+import { Folded } from '../shell/Folded';
+import { PlumbWeight } from '../shell/PlumbWeight';
 import { ReadOnly } from '../shell/ReadOnly';
 import { TopBar } from '../shell/TopBar';
+import { SHEET_PANE, WORK_FRAME } from '../shell/workFrame';
 import { figures } from '../theme/theme';
 import { useKeys } from '../sheet/useKeys';
 import { useSheetAddress } from '../sheet/useSheetAddress';
@@ -78,12 +81,13 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
   );
   useKeys(keys);
 
+  const here = order.parts.find(({ id }) => id === part);
   const show = (next: PartId) => address.show(next === order.waits.part ? null : next);
   const choose = (id: string | null) =>
     address.show(id === null && order.waits.part === 'owed' ? null : 'owed', id);
   return (
-    <Box sx={{ height: '100vh', minHeight: 640, display: 'flex', flexDirection: 'column' }}>
-      <TopBar>
+    <Box sx={WORK_FRAME}>
+      <TopBar tools={[{ words: say('screen.far-view'), act: () => setFar(true) }]}>
         <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
           <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
             {say('screen.ro', { number: order.number })}
@@ -96,31 +100,55 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             {order.vehicle}
             {order.plate !== '' && ` · ${order.plate}`}
           </Box>
-          <Button color="inherit" onClick={() => setFar(true)}>
-            {say('screen.far-view')}
-          </Button>
         </Box>
       </TopBar>
       <ReadOnly act="order" words={say('screen.order-screen.you-may-read-this')} />
       <OrderBanner file={file} />
       <Box
         sx={{
-          display: 'grid',
+          display: { xs: 'flex', sm: 'grid' },
+          flexDirection: 'column',
           flex: 1,
           gridTemplateColumns: {
-            xs: '146px minmax(0, 1fr)',
+            sm: '146px minmax(0, 1fr)',
             md: '146px minmax(0, 1fr) 420px',
             lg: '176px minmax(0, 1fr) 452px',
           },
-          gridTemplateRows: { xs: '34vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
+          gridTemplateRows: { sm: '34vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
           minHeight: 0,
-          overflow: 'hidden',
+          overflow: { sm: 'hidden' },
         }}
       >
-        <Box sx={{ gridRow: { xs: '1 / 3', md: 'auto' }, minHeight: 0 }}>
-          <OrderSpine order={order} shown={part} onShow={show} />
+        <Box sx={{ gridRow: { sm: '1 / 3', md: 'auto' }, minHeight: 0 }}>
+          <Folded
+            mark={<PlumbWeight state={here?.state ?? 'hollow'} size={22} />}
+            title={say(PARTS[part])}
+            note={here?.note ?? ''}
+          >
+            {(shut) => (
+              <OrderSpine
+                order={order}
+                shown={part}
+                onShow={(next) => {
+                  shut();
+                  show(next);
+                }}
+              />
+            )}
+          </Folded>
         </Box>
-        <Box sx={{ position: 'relative', minHeight: 0 }}>
+        <Box
+          component="section"
+          aria-label={say(
+            part === 'close' ? 'screen.order-screen.report' : 'screen.order-screen.drawing',
+          )}
+          sx={{
+            position: 'relative',
+            minHeight: { xs: part === 'close' ? '80vh' : 320, sm: 0 },
+            // The sheet comes first on a phone.
+            order: { xs: 1, sm: 0 },
+          }}
+        >
           {part === 'bay' ? (
             <StancePlan order={order} file={stanceFile} />
           ) : part === 'drive' ? (
@@ -144,11 +172,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
           )}
         </Box>
-        <Box
-          component="main"
-          aria-label={say(PARTS[part])}
-          sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
-        >
+        <Box component="main" aria-label={say(PARTS[part])} sx={SHEET_PANE}>
           {part !== order.waits.part && (
             <Button variant="outlined" onClick={() => address.show(null)} fullWidth sx={{ mb: 2 }}>
               {say('screen.order-screen.back-what-it-waits')}
@@ -192,7 +216,9 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
             ? notSaved(file.queue.length)
             : file.isWriting
               ? say('screen.saving')
-              : say('screen.all-saved')
+              : file.isLooking
+                ? ''
+                : say('screen.all-saved')
         }
       />
       <OrderFarView order={order} open={far} onClose={() => setFar(false)} />

@@ -55,7 +55,7 @@ export function PeopleScreen() {
         sx={{
           display: 'grid',
           gap: 3,
-          gridTemplateColumns: { xs: '1fr', lg: 'minmax(0, 1fr) 400px' },
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
           alignItems: 'start',
         }}
       >
@@ -234,7 +234,7 @@ function LetIn({
       sx={{
         display: 'grid',
         gap: 1,
-        gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr 150px auto' },
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '1fr 1fr 150px auto' },
         alignItems: 'start',
         mt: 2,
       }}

@@ -23,7 +23,7 @@ export function RubricTable({ practice }: { practice: Practice }) {
           <Typography variant="h3">{say(RUBRICS[rubric.id] ?? RUBRICS['target']!)}</Typography>
           {(['method', 'result'] as const).map((side) => (
             <Box key={side} sx={{ mb: 1 }}>
-              <Typography variant="body2" component="h4" color="text.secondary">
+              <Typography variant="body2" component="h3" color="text.secondary">
                 {say(`screen.practice.${side}`)}
               </Typography>
               {rubric[side].map((part) => (

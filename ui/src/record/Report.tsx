@@ -232,7 +232,7 @@ function Readings({ state }: { state: Workspace }) {
             say('screen.report.to'),
             say('screen.report.person'),
             say('screen.report.time'),
-            '',
+            say('screen.report.counts'),
           ].map((head, i) => (
             <TableCell key={i}>{head}</TableCell>
           ))}

@@ -83,6 +83,7 @@ export function RecordsScreen() {
               itemKey={(order) => order.id}
               height={92}
               onEnd={list.more}
+              isWhole={list.isWhole}
               render={(order) => (
                 <Line
                   order={order}
@@ -100,6 +101,8 @@ export function RecordsScreen() {
         <Box
           component="section"
           aria-label={say('screen.records-screen.history')}
+          // Where it scrolls, the keyboard scrolls it too.
+          tabIndex={0}
           sx={{
             minHeight: 0,
             overflowY: 'auto',

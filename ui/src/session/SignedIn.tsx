@@ -1,12 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
-import { Door } from './Door';
-import { SignInForm } from './SignInForm';
 import { useHasLeft, usePerson } from './usePerson';
 import { say } from '../words/say';
 
+const Door = lazy(async () => ({ default: (await import('./Door')).Door }));
+const SignInAgain = lazy(async () => ({
+  default: (await import('./SignInAgain')).SignInAgain,
+}));
 const Due = lazy(async () => ({ default: (await import('./Due')).Due }));
 
 /**
@@ -34,7 +35,11 @@ export function SignedIn({ children }: { children: ReactNode }) {
     );
   }
   if (person.data === null && (left || !everSignedIn)) {
-    return <Door />;
+    return (
+      <Suspense fallback={<Box sx={{ p: 4 }}>{say('screen.signed-in.opening-lumbro')}</Box>}>
+        <Door />
+      </Suspense>
+    );
   }
   if (person.data?.due) {
     return (
@@ -46,12 +51,7 @@ export function SignedIn({ children }: { children: ReactNode }) {
   return (
     <>
       {children}
-      <Dialog open={person.data === null} aria-labelledby="sign-in-title">
-        <SignInForm
-          title={say('screen.signed-in.sign-in-again')}
-          note={say('screen.signed-in.your-session-has-ended')}
-        />
-      </Dialog>
+      <Suspense fallback={null}>{person.data === null && <SignInAgain />}</Suspense>
     </>
   );
 }

@@ -3,6 +3,7 @@ import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
 import { readFor } from '../words/reader';
 import type { Act, Person } from '../api/types';
+import { forgetAnswers } from '../device/kept';
 
 const KEY = ['person'];
 const LEFT = ['left'];
@@ -41,6 +42,7 @@ export function useMay(): (act: Act) => boolean {
 export function useArrived(): (person: Person) => void {
   const queries = useQueryClient();
   return (person) => {
+    void forgetAnswers();
     queries.setQueryData(LEFT, false);
     queries.setQueryData(KEY, present(person));
   };
@@ -63,6 +65,8 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => answer(client.DELETE('/api/session')),
     onSettled: () => {
+      void forgetAnswers();
+      void import('../device/outbox').then(({ forgetRecords }) => forgetRecords());
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] });
       queries.setQueryData(LEFT, true);
       queries.setQueryData(KEY, null);

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
+import { Key } from './Key';
 import { useKeys } from './useKeys';
 import { say, type Code } from '../words/say';
 
@@ -61,27 +62,6 @@ export function AnswerButtons({
           {say(ANSWERS[answer])} <Key of={KEYS[answer]} />
         </Button>
       ))}
-    </Box>
-  );
-}
-
-/** A key's name, beside what it does. */
-export function Key({ of }: { of: string }) {
-  return (
-    <Box
-      component="kbd"
-      aria-hidden
-      sx={{
-        ml: 1,
-        px: 0.75,
-        border: 1,
-        borderRadius: 0.5,
-        fontSize: '0.75rem',
-        opacity: 0.85,
-        fontFamily: 'inherit',
-      }}
-    >
-      {of}
     </Box>
   );
 }

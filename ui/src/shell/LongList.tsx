@@ -1,68 +1,58 @@
 import Box from '@mui/material/Box';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 
-/** A list of any length: only the rows in sight are there, and the next page is asked for before the end is reached. */
-export function LongList<Item>({
-  label,
-  items,
-  itemKey,
-  height,
-  render,
-  onEnd,
-}: {
+const ManyRows = lazy(async () => ({ default: (await import('./ManyRows')).ManyRows })) as <Item>(
+  props: ListOf<Item>,
+) => ReactNode;
+
+/** More than this are not all put on the page. */
+const FEW = 40;
+const GAP = 10;
+
+export interface ListOf<Item> {
   label: string;
   items: Item[];
   itemKey: (item: Item) => string;
   /** of a row, px */
   height: number;
   render: (item: Item) => ReactNode;
+  /** The end of what is known is in sight. */
   onEnd: () => void;
-}) {
-  const frame = useRef<HTMLDivElement>(null);
-  // What it returns changes with every scroll; this component is not memoized over it.
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const rows = useVirtualizer({
-    count: items.length,
-    getScrollElement: () => frame.current,
-    estimateSize: () => height,
-    gap: 10,
-    overscan: 6,
-    getItemKey: (i) => itemKey(items[i]!),
-    initialRect: { width: 1000, height: 900 },
-  });
-  const shown = rows.getVirtualItems();
-  const last = shown.at(-1)?.index ?? 0;
-  useEffect(() => {
-    if (items.length > 0 && last >= items.length - 12) {
-      onEnd();
-    }
-  }, [last, items.length, onEnd]);
-  return (
+  /** Whether there are no more of them than are known. */
+  isWhole: boolean;
+}
+
+/** A list of any length: a short one as it is, of a long one the rows in sight. */
+export function LongList<Item>(props: ListOf<Item>) {
+  const { label, items, itemKey, height, render, isWhole } = props;
+  return isWhole && items.length <= FEW ? (
     <Box
-      ref={frame}
       tabIndex={0}
       aria-label={label}
       role="region"
-      sx={{ flex: 1, minHeight: 240, overflowY: 'auto' }}
+      sx={{ flex: { sm: 1 }, minHeight: { sm: 240 }, overflowY: { sm: 'auto' } }}
     >
       <Box
         component="ul"
-        sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize() }}
+        sx={{
+          listStyle: 'none',
+          p: 0,
+          m: 0,
+          display: 'grid',
+          gridTemplateColumns: 'minmax(0, 1fr)',
+          gap: `${GAP}px`,
+        }}
       >
-        {shown.map((row) => (
-          <Box
-            component="li"
-            key={row.key}
-            aria-setsize={items.length}
-            aria-posinset={row.index + 1}
-            sx={{ position: 'absolute', top: 0, left: 0, right: 0, height }}
-            style={{ transform: `translateY(${row.start}px)` }}
-          >
-            {render(items[row.index]!)}
+        {items.map((item) => (
+          <Box component="li" key={itemKey(item)} sx={{ height }}>
+            {render(item)}
           </Box>
         ))}
       </Box>
     </Box>
+  ) : (
+    <Suspense fallback={null}>
+      <ManyRows {...props} />
+    </Suspense>
   );
 }

@@ -24,7 +24,8 @@ export function Page({
     <Box
       sx={{
         minHeight: '100%',
-        ...(fill ? { height: fill === 'wide' ? { lg: '100vh' } : '100vh' } : {}),
+        // A phone scrolls as a page does.
+        ...(fill ? { height: fill === 'wide' ? { lg: '100vh' } : { sm: '100vh' } } : {}),
         display: 'flex',
         flexDirection: 'column',
       }}
@@ -33,7 +34,7 @@ export function Page({
       <Box
         component="main"
         sx={{
-          p: 3,
+          p: { xs: 2, sm: 3 },
           maxWidth: fill === 'wide' ? 1900 : 1240,
           width: '100%',
           mx: 'auto',

@@ -7,7 +7,7 @@ export function ReadOnly({ act, words }: { act: Act; words: string }) {
   const person = usePerson();
   const may = useMay();
   return person.data && !may(act) ? (
-    <Alert severity="info" role="note">
+    <Alert severity="info" role="status">
       {words}
     </Alert>
   ) : null;

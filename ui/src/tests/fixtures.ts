@@ -17,6 +17,7 @@ export function call(id: string, over: Partial<Call> = {}): Call {
     due: true,
     expected: 1840,
     expectedTo: {},
+    beside: [],
     reading: null,
     ...over,
   };

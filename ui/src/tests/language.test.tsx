@@ -1,19 +1,20 @@
 import { screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import english from '../../../words/en.json';
+import { learn } from '../words/words';
 import { FakeServer, openAt } from './app';
 import { orderLine, run, taskSummary, workspace } from './fixtures';
 import { capture, condition, order, sensor } from './orderFixture';
 import { axis, cause, finding, runState, step } from './runFixture';
 
 // Another language, in which every message is its English between brackets: what stands outside them was written into a component.
-vi.mock('../../../words/en.json', async (original) => {
-  const english = (await original<{ default: Record<string, string> }>()).default;
-  return {
-    default: Object.fromEntries(
-      Object.entries(english).map(([code, pattern]) => [code, `⟦${pattern}⟧`]),
-    ),
-  };
-});
+beforeAll(() =>
+  learn(
+    'en',
+    Object.fromEntries(Object.entries(english).map(([code, pattern]) => [code, `⟦${pattern}⟧`])),
+  ),
+);
+afterAll(() => learn('en', english));
 
 /** Units, keys of the keyboard and our own name are the same in every language. */
 const SAME = /^(mm|in|dB|km|kmh|min|UTC|Lumbro|Enter|Escape|[A-Z])$/;

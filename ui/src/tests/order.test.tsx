@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { waitingLines } from '../journal/outbox';
+import { waitingLines } from '../device/outbox';
 import { FakeServer, openAt, PERSON, problem } from './app';
 import { capture, condition, order, sensor } from './orderFixture';
 

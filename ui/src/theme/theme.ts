@@ -53,6 +53,8 @@ export const theme = createTheme({
       defaultProps: { disableElevation: true, disableRipple: true },
       styleOverrides: { root: { minHeight: 48 } },
     },
+    // A small title follows a screen's own as often as a section's: no level is left out between them.
+    MuiTypography: { defaultProps: { variantMapping: { h3: 'h2' } } },
     MuiButtonBase: { styleOverrides: { root: { fontFamily: text } } },
     MuiIconButton: { styleOverrides: { root: { minWidth: 48, minHeight: 48 } } },
     MuiToggleButton: {

@@ -78,8 +78,9 @@ export function OrderRow({ order, begins }: { order: OrderLine; begins: string |
           xs: '84px minmax(0, 1fr)',
           md: '96px minmax(0, 1fr) minmax(0, 1.1fr) 210px',
         },
-        gap: { xs: 1, md: 2 },
+        columnGap: { xs: 1, md: 2 },
         alignItems: 'center',
+        alignContent: 'center',
         bgcolor: 'background.paper',
         border: 1,
         borderColor: 'divider',
@@ -131,7 +132,7 @@ export function OrderRow({ order, begins }: { order: OrderLine; begins: string |
           {[order.plate, ...order.operations].filter((text) => text !== '').join(' · ')}
         </Box>
       </Box>
-      <Box sx={{ minWidth: 0, display: { xs: 'none', md: 'block' } }}>
+      <Box sx={{ minWidth: 0, gridColumn: { xs: 2, md: 'auto' } }}>
         <Box sx={{ ...CLIP, fontSize: '0.9rem', color: 'text.secondary' }}>
           {order.alarm
             ? say('screen.order-row.capture-before-refit', { alarms: order.alarms })

@@ -1,14 +1,18 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
-import TextField from '@mui/material/TextField';
+import FormControl from '@mui/material/FormControl';
+import InputLabel from '@mui/material/InputLabel';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useMay, usePerson } from '../session/usePerson';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
 import { LongList } from '../shell/LongList';
+import { NARROW } from '../shell/widths';
 import { OrderRow } from './OrderRow';
 import { useOrders } from './useOrders';
 import { say } from '../words/say';
@@ -16,6 +20,8 @@ import { say } from '../words/say';
 const TodayStrip = lazy(async () => ({
   default: (await import('../day/TodayStrip')).TodayStrip,
 }));
+
+const Unsent = lazy(async () => ({ default: (await import('./Unsent')).Unsent }));
 
 const SeeToIt = lazy(async () => ({
   default: (await import('../installation/SeeToIt')).SeeToIt,
@@ -32,19 +38,22 @@ export function Today() {
   const [search, setSearch] = useState('');
   const [times, setTimes] = useState<ReadonlyMap<string, string>>(new Map());
   const [importing, setImporting] = useState(false);
+  const isNarrow = useMediaQuery(NARROW, { noSsr: true });
   const list = useOrders(search);
   const { orders, count } = list;
   return (
     <Page title={say('screen.today')} fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', alignItems: 'center', mb: 2 }}>
-        <TextField
-          id="search"
-          label={say('screen.today.find-order-number-plate')}
-          type="search"
-          value={search}
-          onChange={(event) => setSearch(event.target.value)}
-          sx={{ flex: 1, minWidth: 240, bgcolor: 'background.paper' }}
-        />
+        <FormControl sx={{ flex: 1, minWidth: 240, bgcolor: 'background.paper' }}>
+          <InputLabel htmlFor="search">{say('screen.today.find-order-number-plate')}</InputLabel>
+          <OutlinedInput
+            id="search"
+            label={say('screen.today.find-order-number-plate')}
+            type="search"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        </FormControl>
         <Button component={Link} to="/orders/new" variant="contained" sx={{ minHeight: 56 }}>
           {say('screen.new-repair-order')}
         </Button>
@@ -52,6 +61,7 @@ export function Today() {
           {say('screen.take-in-estimates')}
         </Button>
       </Box>
+      <Suspense fallback={null}>{person.data && <Unsent person={person.data.email} />}</Suspense>
       {person.data && (
         <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
           {person.data.shop}
@@ -85,8 +95,9 @@ export function Today() {
           label={say('screen.today.repair-orders')}
           items={orders}
           itemKey={(order) => order.id}
-          height={88}
+          height={isNarrow ? 132 : 88}
           onEnd={list.more}
+          isWhole={list.isWhole}
           render={(order) => <OrderRow order={order} begins={times.get(order.id) ?? null} />}
         />
       )}

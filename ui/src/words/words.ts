@@ -1,11 +1,18 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import english from '../../../words/en.json';
 import { dayText, decimalText, degreesText, lengthText, momentText, plainText } from './quantities';
 import type { Reader } from './reader';
 
+type Messages = Readonly<Record<string, string>>;
+
 /** Each language by its name; what one of them lacks is said in English. */
-const languages: Readonly<Record<string, Readonly<Record<string, string>>>> = { en: english };
+const languages: Record<string, Messages> = {};
 const formats = new Map<string, IntlMessageFormat>();
+
+/** Learns what is said in a language, such as "en": words/en.json. Nothing is said before. */
+export function learn(language: string, messages: Messages): void {
+  languages[language] = messages;
+  formats.clear();
+}
 
 export type Given =
   string | number | boolean | null | undefined | Said | Given[] | { [unit: string]: unknown };

@@ -6,10 +6,35 @@ import { say } from '../words/say';
 
 /** What stands between the person and the record: a write not acknowledged, a clash, a refusal without a field. */
 export function Banner({ task }: { task: Task }) {
-  const { waiting, failure } = task;
+  const { waiting, failure, heldUp } = task;
+  const refusal = failure instanceof Refused &&
+    (failure.problem.path === null || failure.problem.path === '/payload/reading') && (
+      <Alert severity="error" onClose={task.dismiss} data-testid="refusal">
+        {failure.message}
+      </Alert>
+    );
+  if (task.isCarriedOn) {
+    return (
+      <>
+        <Alert
+          severity="info"
+          data-testid="away"
+          sx={{
+            bgcolor: 'background.paper',
+            color: 'text.primary',
+            borderRadius: 0,
+            '& .MuiAlert-icon': { color: 'primary.main' },
+          }}
+        >
+          {say('screen.banner.carried-on', { lines: task.queue.length })}
+        </Alert>
+        {refusal}
+      </>
+    );
+  }
   if (waiting !== null) {
-    const clash = failure instanceof Refused && failure.problem.code === 'record-moved-on';
-    const typed = task.queue
+    const code = heldUp?.failure instanceof Refused ? heldUp.failure.problem.code : null;
+    const typed = (heldUp === null ? task.queue : [heldUp.line])
       .flatMap((line) => (line.kind === 'reading' ? [line.payload.typed] : []))
       .join('; ');
     return (
@@ -18,8 +43,16 @@ export function Banner({ task }: { task: Task }) {
         data-testid="unsent"
         action={
           <>
-            <Button color="inherit" onClick={task.again} loading={task.isWriting}>
-              {clash ? say('screen.banner.record-it-as-well') : say('screen.send-again')}
+            <Button
+              color="inherit"
+              onClick={code === 'asks-once' ? () => task.repeat({ confirmed: true }) : task.again}
+              loading={task.isWriting}
+            >
+              {code === 'asks-once'
+                ? say('screen.yes-record-it')
+                : code === 'record-moved-on'
+                  ? say('screen.banner.record-it-as-well')
+                  : say('screen.send-again')}
             </Button>
             <Button color="inherit" onClick={task.drop}>
               {say('screen.banner.drop-it')}
@@ -27,7 +60,7 @@ export function Banner({ task }: { task: Task }) {
           </>
         }
       >
-        {failure?.message ?? say('screen.not-recorded-yet')}{' '}
+        {heldUp?.failure?.message ?? say('screen.not-recorded-yet')}{' '}
         {typed === ''
           ? say('screen.banner.yours-kept-here')
           : say('screen.banner.yours-typed-kept-here', { typed })}
@@ -48,15 +81,5 @@ export function Banner({ task }: { task: Task }) {
       </Alert>
     );
   }
-  if (
-    failure instanceof Refused &&
-    (failure.problem.path === null || failure.problem.path === '/payload/reading')
-  ) {
-    return (
-      <Alert severity="error" onClose={task.dismiss} data-testid="refusal">
-        {failure.message}
-      </Alert>
-    );
-  }
-  return null;
+  return refusal === false ? null : refusal;
 }

@@ -8,6 +8,8 @@ import { say } from '../words/say';
 export function ExerciseBand({ exercise }: { exercise: NonNullable<Workspace['exercise']> }) {
   return (
     <Box
+      component="section"
+      aria-label={say('screen.exercise.exercise')}
       data-testid="exercise-band"
       sx={{
         display: 'flex',

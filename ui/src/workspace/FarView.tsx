@@ -1,42 +1,88 @@
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Workspace } from '../api/types';
-import { degrees, expectedReading, length, type LengthDisplay } from '../words/length';
+import { FloorPlan } from '../floor/FloorPlan';
+import type { Stance } from '../floor/view';
 import { FarFrame } from '../shell/FarFrame';
 import { VerdictMark } from '../shell/VerdictMark';
-import { stepDue } from './run/words';
 import { figures } from '../theme/theme';
+import type { LengthDisplay } from '../words/length';
 import { say } from '../words/say';
+import { movesInOrder, presentCall } from './presentCall';
 
-/** The present call alone, its number a fifth of the screen high, to be read from across the car. */
+/** The present call alone beside its drawing, its number a fifth of the screen high, to be read from across the car. */
 export function FarView({
   state,
   display,
+  stance,
   open,
   onClose,
 }: {
   state: Workspace;
   display: LengthDisplay;
+  stance: Stance;
   open: boolean;
   onClose: () => void;
 }) {
-  const { title, figure, note } = presentCall(state, display);
+  // One move at a time: with other moves to make it begins with the first.
+  const moves = state.present.kind === 'move' ? movesInOrder(state) : [];
+  const which = JSON.stringify(moves);
+  const [at, setAt] = useState({ which, step: 0 });
+  const step = at.which === which ? at.step : 0;
+  const { title, figure, note } = presentCall(state, display, step);
+  const go = (next: number) => setAt({ which, step: next });
   return (
-    <FarFrame title={title} open={open} onClose={onClose}>
+    <FarFrame
+      title={title}
+      open={open}
+      onClose={onClose}
+      sketch={<FloorPlan state={state} stance={stance} display={display} floor={false} />}
+      foot={
+        moves.length > 1 && (
+          <>
+            <Button
+              variant="outlined"
+              size="large"
+              disabled={step === 0}
+              onClick={() => go(step - 1)}
+            >
+              {say('screen.far-view.move-before')}
+            </Button>
+            <Button
+              variant="outlined"
+              size="large"
+              disabled={step === moves.length - 1}
+              onClick={() => go(step + 1)}
+            >
+              {say('screen.far-view.next-move')}
+            </Button>
+          </>
+        )
+      }
+    >
       <Box
         sx={{
           fontFamily: figures,
           fontWeight: 700,
-          fontSize: figure.length > 9 ? '16vh' : '24vh',
+          // As large as its digits fit, beside the drawing or above it.
+          fontSize: {
+            xs: `min(24vh, ${room(figure, 88)}vw)`,
+            md: `min(28vh, ${room(figure, 53)}vw)`,
+          },
+          whiteSpace: 'nowrap',
           lineHeight: 1,
         }}
       >
         {figure}
       </Box>
-      <Box sx={{ fontSize: figure === '' ? '8.5vh' : '6vh', lineHeight: 1.15 }}>{note}</Box>
-      <Box sx={{ display: 'flex', gap: 5, flexWrap: 'wrap' }}>
+      <Box sx={{ fontSize: figure === '' ? 'min(8.5vh, 6vw)' : 'min(6vh, 5vw)', lineHeight: 1.15 }}>
+        {note}
+      </Box>
+      <Box sx={{ display: 'flex', columnGap: 5, rowGap: 1, flexWrap: 'wrap' }}>
         {state.verdicts.map((respect) => (
           <Box key={respect.id}>
-            <Box sx={{ fontSize: '2.6vh' }}>{respect.title}</Box>
+            <Box sx={{ fontSize: 'max(2.6vh, 0.9rem)' }}>{respect.title}</Box>
             <VerdictMark verdict={respect.verdict} size={34} />
           </Box>
         ))}
@@ -45,160 +91,7 @@ export function FarView({
   );
 }
 
-function presentCall(
-  state: Workspace,
-  display: LengthDisplay,
-): { title: string; figure: string; note: string } {
-  const call = state.calls.find((known) => known.id === state.present.call);
-  if (call) {
-    return {
-      title: call.title,
-      figure: call.expected === null ? '?' : expectedReading(call.expected, call.reads, display),
-      note: call.instruction,
-    };
-  }
-  const [first, ...others] = state.moves.flatMap((move) => move.parts);
-  if (state.present.kind === 'move' && first) {
-    return {
-      title:
-        state.moves[0]?.kind === 'turn' ? say('screen.turn-stand') : say('screen.far-view.move'),
-      figure: amount(first, display),
-      note: [
-        first.direction,
-        ...others.map((part) =>
-          say('screen.far-view.then', { part: amount(part, display), direction: part.direction }),
-        ),
-      ].join(', '),
-    };
-  }
-  const question = [...state.preparation, ...state.lineSteps].find(
-    (known) => known.answer === null,
-  );
-  const last = state.runs.at(-1);
-  switch (state.present.kind) {
-    case 'prepare':
-    case 'line':
-      return {
-        title: state.present.kind === 'line' ? say('screen.line') : say('screen.prepare'),
-        figure: '',
-        note: question?.question ?? '',
-      };
-    case 'stance':
-      return {
-        title: say('screen.stance-card.title'),
-        figure: '',
-        note: state.present.why ?? '',
-      };
-    case 'run':
-      return {
-        title: say('screen.run'),
-        figure: say('screen.far-view.barred'),
-        note: state.bars[0]?.says ?? '',
-      };
-    case 'step': {
-      const step = stepDue(state);
-      return {
-        title: step?.does ? say('screen.far-view.scan-tool') : say('screen.far-view.do-this'),
-        figure: step?.seconds ? `${step.seconds} s` : '',
-        note: say('screen.far-view.nobody-within-zone', { text: step?.text ?? '' }),
-      };
-    }
-    case 'outcome':
-      return {
-        title: say('screen.far-view.no-answer'),
-        figure: '?',
-        note: say('screen.far-view.ask-tool-what-came'),
-      };
-    case 'diagnose':
-      return {
-        title: say('screen.far-view.look-for'),
-        figure: '',
-        note: state.run.causes?.find((cause) => cause.id === state.present.call)?.check ?? '',
-      };
-    case 'repeat':
-      return {
-        title: say('screen.read-axis'),
-        figure: say('screen.far-view.once-more'),
-        note: state.present.why ?? '',
-      };
-    case 'adjust':
-      return {
-        title: say('screen.far-view.turn-facing-sensor'),
-        figure: '',
-        note: (state.run.correction?.screws ?? [])
-          .map((screw) => `${screw.id.replaceAll('-', ' ')}: ${screw.says}`)
-          .join('. '),
-      };
-    case 'shift-test':
-    case 'shift-back':
-      return state.present.kind === 'shift-back' || !state.run.shiftTest
-        ? {
-            title: say('screen.far-view.target'),
-            figure: 'back',
-            note: say('screen.far-view.on-its-mark-again'),
-          }
-        : {
-            title: say('screen.far-view.shift-target'),
-            figure: length(state.run.shiftTest.move.amount, display),
-            note: state.run.shiftTest.move.direction,
-          };
-    case 'nudge':
-      return {
-        title: say('screen.nudge-card.title'),
-        figure: state.run.nudge === null ? '' : length(state.run.nudge.by, display, 1),
-        note:
-          state.run.nudge?.away === false
-            ? say('screen.nudge-card.towards')
-            : say('screen.nudge-card.away'),
-      };
-    case 'send-back':
-      return { title: say('screen.send-it-back'), figure: '', note: state.present.why ?? '' };
-    case 'survey-floor':
-      return {
-        title: say('screen.floor'),
-        figure: 'staff',
-        note: say('screen.far-view.read-floor-at-wheels'),
-      };
-    case 'zero': {
-      const zero = state.run.correction?.zero;
-      return {
-        title: say('screen.store-electronic-zero'),
-        figure: zero ? degrees(zero.azimuth.amount) : '',
-        note: zero
-          ? say('screen.far-view.azimuth-elevation', {
-              direction: zero.azimuth.direction,
-              elevation: degrees(zero.elevation.amount),
-              direction2: zero.elevation.direction,
-            })
-          : '',
-      };
-    }
-    case 'accept':
-      return {
-        title: say('screen.far-view.accept-or-send-back'),
-        figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
-        note: say('screen.far-view.it-near-its-limit'),
-      };
-    case 'prove':
-    case 'close':
-      return {
-        title: state.run.sentBack
-          ? say('screen.sent-back', { to: state.run.sentBack.to })
-          : say('screen.azimuth'),
-        figure: last ? degrees((state.run.finding ?? last).azimuth.misalignment) : '',
-        note: (state.run.finding ?? last)?.azimuth.direction ?? '',
-      };
-    case 'read':
-    case 'check':
-    case 'decide':
-    case 'remeasure':
-    case 'move':
-    case 'guard':
-    case 'improve':
-      return { title: say('screen.far-view.measure-better'), figure: '', note: '' };
-  }
-}
-
-function amount(part: Workspace['moves'][number]['parts'][number], display: LengthDisplay): string {
-  return part.unit === 'mm' ? length(part.amount, display) : degrees(part.amount, 1);
+/** How high figures may be for this many to fit into a width, both in the same unit: each is 0.62 of its height wide. */
+function room(figure: string, width: number): number {
+  return Math.floor((10 * width) / (0.62 * Math.max(3, figure.length))) / 10;
 }

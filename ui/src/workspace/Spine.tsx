@@ -34,7 +34,7 @@ export function Spine({
         aria-hidden
         sx={{
           position: 'absolute',
-          left: { xs: 17, lg: 28 },
+          left: { xs: 28, sm: 17, lg: 28 },
           top: 0,
           bottom: 24,
           width: '1.5px',
@@ -51,7 +51,7 @@ export function Spine({
             position: 'relative',
             justifyContent: 'flex-start',
             gap: 1.25,
-            px: { xs: 0.5, lg: 2 },
+            px: { xs: 2, sm: 0.5, lg: 2 },
             minHeight: 56,
             textAlign: 'left',
             bgcolor: stage.id === shown ? 'background.paper' : 'transparent',

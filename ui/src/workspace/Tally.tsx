@@ -26,19 +26,28 @@ export function Tally({
       sx={{
         display: 'grid',
         gridTemplateColumns: {
-          xs: 'repeat(3, 1fr)',
+          xs: 'repeat(2, minmax(0, 1fr))',
+          sm: 'repeat(3, minmax(0, 1fr))',
+          md: `112px repeat(${state.verdicts.length}, minmax(0, 1fr)) minmax(0, 1.5fr)`,
           lg: `136px repeat(${state.verdicts.length}, 1fr) 1.6fr`,
         },
-        height: { xs: 'auto', lg: 126 },
+        minHeight: { lg: 126 },
         flexShrink: 0,
         bgcolor: 'background.paper',
         borderTop: 1,
         borderColor: 'divider',
       }}
     >
-      <Box sx={{ p: 1.5, fontSize: '0.85rem', color: 'text.secondary' }}>
+      <Box
+        sx={{
+          p: 1.5,
+          fontSize: '0.85rem',
+          color: 'text.secondary',
+          gridColumn: { xs: '1 / -1', sm: 'auto' },
+        }}
+      >
         <Box sx={{ fontWeight: 700 }}>{say('screen.set-up')}</Box>
-        <Box aria-live="polite">{saved}</Box>
+        <Box>{saved}</Box>
         {state.consistent === false && (
           <Box sx={{ color: 'verdict.out', fontWeight: 700 }}>
             {say('screen.tally.readings-disagree')}
@@ -146,7 +155,11 @@ function RespectCell({ respect, display }: { respect: Respect; display: LengthDi
       testId={`verdict-${respect.id}`}
     >
       <VerdictMark verdict={respect.verdict} />
-      <Typography variant="body2" color="text.secondary">
+      <Typography
+        variant="body2"
+        color="text.secondary"
+        sx={{ fontSize: { md: '0.8rem', lg: '0.875rem' } }}
+      >
         {respect.deviation === undefined || respect.uncertainty === undefined ? (
           say('screen.tally.no-reading-yet')
         ) : (
@@ -185,7 +198,7 @@ function Ground(props: {
           alignItems: 'flex-start',
           justifyContent: 'flex-start',
           textAlign: 'left',
-          p: 1.5,
+          p: { xs: 1.5, md: 1, lg: 1.5 },
           borderLeft: 1,
           borderColor: 'divider',
           verticalAlign: 'top',
@@ -196,11 +209,11 @@ function Ground(props: {
       >
         <Box
           sx={{
-            fontSize: '0.85rem',
+            fontSize: { xs: '0.85rem', md: '0.8rem', lg: '0.85rem' },
             fontWeight: 700,
             color: 'text.secondary',
             mb: 0.5,
-            whiteSpace: 'nowrap',
+            whiteSpace: { lg: 'nowrap' },
           }}
         >
           {props.title}

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { notSaved } from '../words/notSaved';
 import type { StageId, Trace, Workspace } from '../api/types';
@@ -11,11 +11,15 @@ import { STANCES } from '../floor/view';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { Opening } from '../shell/Opening';
 import { TopBar } from '../shell/TopBar';
+import { SHEET_PANE, WORK_FRAME } from '../shell/workFrame';
+import { Folded } from '../shell/Folded';
+import { PlumbWeight } from '../shell/PlumbWeight';
 import { ReadOnly } from '../shell/ReadOnly';
+import { STAGES } from '../shell/stages';
+import { Announcer } from './Announcer';
 import { Banner } from './Banner';
 import { ExerciseBand } from './ExerciseBand';
 import { FarView } from './FarView';
-import { KeysHelp } from './KeysHelp';
 import { CloseSheet } from './sheets/CloseSheet';
 import { FloorSheet } from './sheets/FloorSheet';
 import { IntakeSheet } from './sheets/IntakeSheet';
@@ -27,11 +31,14 @@ import { RunSheet } from './sheets/RunSheet';
 import { StanceCard } from './sheets/StanceCard';
 import { Spine } from './Spine';
 import { Tally } from './Tally';
+import { UndoDialog } from './UndoDialog';
 import { useKeys } from '../sheet/useKeys';
 import { useSheetAddress } from '../sheet/useSheetAddress';
 import { useTask, type Task } from './task/useTask';
 import { figures } from '../theme/theme';
 import { say } from '../words/say';
+
+const PairDialog = lazy(async () => ({ default: (await import('./PairDialog')).PairDialog }));
 
 export function WorkspaceScreen() {
   const { task = '' } = useParams();
@@ -61,7 +68,9 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
     state.stages.some((known) => known.id === 'prepare' && known.state !== 'hollow'),
   );
   const [far, setFar] = useState(false);
+  const [pairing, setPairing] = useState(false);
   const [help, setHelp] = useState(false);
+  const [undone, setUndone] = useState<Workspace['ledger'][number] | null>(null);
   const [sketch, setSketch] = useState<Trace[] | null>(null);
   const present = state.seal ? 'close' : state.stage;
   const shown = address.shown ?? (begun ? null : 'intake');
@@ -81,7 +90,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
   const undo = () => {
     const last = state.ledger.findLast((reading) => reading.fate === 'counts');
     if (last && !sealed) {
-      task.write({ kind: 'strike', payload: { reading: last.id } });
+      setUndone(last);
     }
   };
   const toPresent = () => {
@@ -101,17 +110,33 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
     ),
   );
 
+  const stages = sealed ? closed(state.stages) : state.stages;
+  const open = stages.find(({ id }) => id === stage);
+  const here = STANCES[stance] ?? STANCES[0]!;
   return (
-    <Box
-      sx={{
-        height: '100vh',
-        minHeight: 640,
-        display: 'flex',
-        flexDirection: 'column',
-      }}
-    >
-      <TopBar>
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+    <Box sx={WORK_FRAME}>
+      <TopBar
+        saysItself={task.isCarriedOn}
+        tools={[
+          { words: say('screen.far-view'), act: () => setFar(true) },
+          {
+            words: say('screen.pad.pad'),
+            name: say('screen.pad.pair-title'),
+            act: () => setPairing(true),
+          },
+          { words: '?', name: say('screen.keys'), act: () => setHelp(true), isInMenu: true },
+        ]}
+        keys={help}
+        onKeys={setHelp}
+      >
+        <Box
+          sx={{
+            display: 'flex',
+            columnGap: 2,
+            alignItems: 'center',
+            flexWrap: { xs: 'wrap', sm: 'nowrap' },
+          }}
+        >
           <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
             {say('screen.ro', { number: state.order.number })}
           </Box>
@@ -120,19 +145,27 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
             title={state.order.vehicle}
             sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', flex: 1 }}
           >
-            <Box component={Link} to={`/orders/${state.order.id}`} sx={{ color: 'inherit' }}>
+            <Box
+              component={Link}
+              to={`/orders/${state.order.id}`}
+              // No wider than what is seen of it, and high enough for a finger.
+              sx={{
+                display: 'block',
+                color: 'inherit',
+                overflow: 'hidden',
+                textOverflow: 'ellipsis',
+                py: 1.5,
+              }}
+            >
               {state.order.vehicle} · {state.order.plate}
             </Box>
           </Box>
-          <Box component="span" sx={{ fontWeight: 700, whiteSpace: 'nowrap' }}>
+          <Box
+            component="span"
+            sx={{ fontWeight: 700, whiteSpace: 'nowrap', flexBasis: { xs: '100%', sm: 'auto' } }}
+          >
             {state.card.sensor}
           </Box>
-          <Button color="inherit" onClick={() => setFar(true)}>
-            {say('screen.far-view')}
-          </Button>
-          <Button color="inherit" onClick={() => setHelp(true)} aria-label={say('screen.keys')}>
-            ?
-          </Button>
         </Box>
       </TopBar>
       <ReadOnly act="work" words={say('screen.workspace-screen.you-may-read-this')} />
@@ -140,29 +173,49 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
       {state.exercise && !state.exercise.over && <ExerciseBand exercise={state.exercise} />}
       <Box
         sx={{
-          display: 'grid',
+          display: { xs: 'flex', sm: 'grid' },
+          flexDirection: 'column',
           flex: 1,
-          gridTemplateColumns: { xs: '104px minmax(0, 1fr)', lg: '136px minmax(0, 1fr) 372px' },
-          gridTemplateRows: { xs: '38vh minmax(0, 1fr)', lg: 'minmax(0, 1fr)' },
+          gridTemplateColumns: {
+            sm: '112px minmax(0, 1fr)',
+            md: '112px minmax(0, 1fr) 352px',
+            lg: '136px minmax(0, 1fr) 372px',
+          },
+          gridTemplateRows: { sm: '38vh minmax(0, 1fr)', md: 'minmax(0, 1fr)' },
           minHeight: 0,
-          overflow: 'hidden',
+          overflow: { sm: 'hidden' },
         }}
       >
-        <Box sx={{ gridRow: { xs: '1 / 3', lg: 'auto' }, minHeight: 0 }}>
-          <Spine
-            stages={sealed ? closed(state.stages) : state.stages}
-            shown={stage}
-            present={present}
-            onShow={(next) => {
-              setBegun(true);
-              address.show(next === present ? null : next);
-            }}
-          />
+        <Box sx={{ gridRow: { sm: '1 / 3', md: 'auto' }, minHeight: 0 }}>
+          <Folded
+            mark={<PlumbWeight state={open?.state ?? 'hollow'} size={26} />}
+            title={say(STAGES[stage])}
+            note={open?.note ?? ''}
+          >
+            {(shut) => (
+              <Spine
+                stages={stages}
+                shown={stage}
+                present={present}
+                onShow={(next) => {
+                  shut();
+                  setBegun(true);
+                  address.show(next === present ? null : next);
+                }}
+              />
+            )}
+          </Folded>
         </Box>
         <Box
           sx={{
             display: 'grid',
-            gridTemplateRows: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 132px' },
+            // The call comes first on a phone, the plan on a tablet held upright.
+            order: { xs: 1, sm: 0 },
+            gridTemplateRows: {
+              xs: '300px 120px',
+              sm: 'minmax(0, 1fr)',
+              md: 'minmax(0, 1fr) 132px',
+            },
             gap: '2px',
             minHeight: 0,
             bgcolor: 'divider',
@@ -171,21 +224,18 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
           <Box sx={{ position: 'relative' }}>
             <FloorPlan
               state={state}
-              stance={STANCES[stance] ?? STANCES[0]!}
+              stance={here}
               display={display}
               sketch={stage === 'line' && sketch ? sketch : undefined}
               floor={stage === 'floor'}
             />
             <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
           </Box>
-          <Box sx={{ position: 'relative', display: { xs: 'none', lg: 'block' } }}>
+          <Box sx={{ position: 'relative', display: { sm: 'none', md: 'block' } }}>
             <SideView state={state} display={display} />
           </Box>
         </Box>
-        <Box
-          component="main"
-          sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
-        >
+        <Box component="main" sx={SHEET_PANE}>
           {shown !== null && shown !== present && (
             <Button variant="outlined" onClick={toPresent} fullWidth sx={{ mb: 2 }}>
               {stage === 'intake'
@@ -245,17 +295,35 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         state={state}
         display={display}
         saved={
-          task.waiting
-            ? notSaved(task.queue.length)
-            : task.isWriting
-              ? say('screen.saving')
-              : sealed
-                ? say('screen.sealed-state')
-                : say('screen.all-saved')
+          task.isCarriedOn
+            ? say('screen.this-tablet-only', { lines: task.queue.length })
+            : task.waiting
+              ? notSaved(task.queue.length)
+              : task.isWriting
+                ? say('screen.saving')
+                : sealed
+                  ? say('screen.sealed-state')
+                  : task.isLooking
+                    ? ''
+                    : say('screen.all-saved')
         }
       />
-      <FarView state={state} display={display} open={far} onClose={() => setFar(false)} />
-      <KeysHelp open={help} onClose={() => setHelp(false)} />
+      <FarView
+        state={state}
+        display={display}
+        stance={here}
+        open={far}
+        onClose={() => setFar(false)}
+      />
+      <UndoDialog
+        reading={undone}
+        onStrike={(reading) => task.write({ kind: 'strike', payload: { reading } })}
+        onClose={() => setUndone(null)}
+      />
+      <Suspense fallback={null}>
+        {pairing && <PairDialog task={state.task} onClose={() => setPairing(false)} />}
+      </Suspense>
+      <Announcer state={state} task={task} display={display} />
     </Box>
   );
 }

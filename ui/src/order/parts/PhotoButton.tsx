@@ -5,9 +5,10 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { sendFile } from '../../api/sendFile';
 import type { Order } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
+import { postPhoto } from '../../photos/post';
+import { usePerson } from '../../session/usePerson';
 import { say } from '../../words/say';
 
 /** Takes a photo, or picks one, and adds it to what it shows. */
@@ -24,18 +25,31 @@ export function PhotoButton({
   sensor: string | null;
   /** Beside something more important. */
   quiet?: boolean;
-  onSent: (state: Order, id: string) => void;
+  /** The order with it; null where it waits on this device. */
+  onSent: (state: Order | null, id: string) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
+  const person = usePerson().data?.email ?? '';
   const [keep, setKeep] = useState(false);
   const send = useMutation({
+    // Without a network too: then it is kept on this device.
+    networkMode: 'always',
     mutationFn: async (photo: File) => {
       const id = uuid7();
-      const state = await sendFile<Order>(`/api/repair-orders/${order}/photos`, photo, {
+      const state = await postPhoto({
         id,
-        about,
-        ...(sensor === null ? {} : { sensor }),
-        ...(keep ? { keepLocation: '1' } : {}),
+        order,
+        person,
+        photo,
+        query: {
+          about,
+          ...(sensor === null ? {} : { sensor }),
+          ...(keep ? { keepLocation: '1' } : {}),
+        },
+      }).catch((failure: unknown) => {
+        throw failure instanceof DOMException && failure.name === 'QuotaExceededError'
+          ? new Error(say('screen.photo-button.no-room'))
+          : failure;
       });
       return { id, state };
     },
@@ -79,7 +93,11 @@ export function PhotoButton({
       >
         {send.error?.message ??
           (send.isSuccess
-            ? say('screen.photo-button.photo-kept-with-order')
+            ? say(
+                send.data.state === null
+                  ? 'screen.photo-button.kept-here'
+                  : 'screen.photo-button.photo-kept-with-order',
+              )
             : quiet
               ? ''
               : say('screen.photo-button.jpeg-png-or-webp'))}

@@ -27,6 +27,8 @@ export function useOrder(order: string) {
       answer(
         client.POST('/api/lines', { body: { ...line, order, ...({ kind, payload } as Wish) } }),
       ) as Promise<Order>,
+    // How far each sensor is stands in it.
+    news: { order: () => order, own: order, others: () => true },
     newer: (refusal) => refusal.problem.order,
     goesAlone: (line) => line.kind in goesAlone && goesAlone[line.kind as keyof typeof goesAlone],
     took: others,

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useQuery } from '../../api/useQuery';
 import { answer, client } from '../../api/client';
 import type { Order } from '../../api/types';
+import { LONG } from '../../api/underway';
 import type { OrderFile } from './useOrder';
 
 /** Where a car is put: the middle of its rear hubs, mm in the bay, and where it faces, degrees. */
@@ -26,6 +27,7 @@ export function useStance(order: Order, file: OrderFile, wanted: boolean) {
       answer(
         client.GET('/api/repair-orders/{order}/stance', {
           params: { ...params, query: { search: '1' } },
+          headers: LONG,
         }),
       ),
     enabled: false,

@@ -10,6 +10,8 @@ import { useKept } from '../../sheet/useKept';
 import { useDraft } from '../../sheet/useDraft';
 import { Sheet } from '../../sheet/Sheet';
 import { PhotoButton } from '../parts/PhotoButton';
+import { CameraButton } from '../../tablet/camera/CameraButton';
+import { labelIn } from '../../tablet/camera/detector';
 import type { OrderFile } from '../parts/useOrder';
 import { say, type Code } from '../../words/say';
 
@@ -341,7 +343,9 @@ function CaptureForm({
               about={capture.item}
               sensor={capture.sensor}
               onSent={(state, id) => {
-                file.took(state);
+                if (state !== null) {
+                  file.took(state);
+                }
                 record(say('screen.capture-sheet.photo', { id: id.slice(-6) }));
               }}
             />
@@ -364,6 +368,7 @@ function CaptureForm({
               }}
             />
           )}
+          {capture.kind === 'text' && <CameraButton find={labelIn} onTake={setTyped} />}
           <TextField
             id="capture-word"
             label={say('screen.capture-sheet.who-looked-if-it')}

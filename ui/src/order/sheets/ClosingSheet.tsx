@@ -14,6 +14,7 @@ import { PARTS } from '../parts/parts';
 import { TeachSheet } from '../parts/TeachSheet';
 import { reportPath, REPORTS, type ReportKind } from '../parts/ReportView';
 import type { OrderFile } from '../parts/useOrder';
+import { SaveButton } from '../../shell/SaveButton';
 import { say } from '../../words/say';
 
 /** What keeps the order open, and how it leaves the house. */
@@ -92,10 +93,14 @@ export function ClosingSheet({
         <Typography variant="h3">
           {say('screen.closing-sheet.report-for', { reader: say(REPORTS[kind]).toLowerCase() })}
         </Typography>
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-          <Button variant="contained" href={`${reportPath(order.id, kind)}.pdf`} download>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, alignItems: 'start' }}>
+          <SaveButton
+            variant="contained"
+            path={`${reportPath(order.id, kind)}.pdf`}
+            name={`lumbro-${order.number}-${kind}.pdf`}
+          >
             {say('screen.closing-sheet.pdf')}
-          </Button>
+          </SaveButton>
           <Button variant="outlined" href={reportPath(order.id, kind)} target="_blank">
             {say('screen.closing-sheet.open-print')}
           </Button>
@@ -103,10 +108,13 @@ export function ClosingSheet({
         <Typography variant="h3" sx={{ mt: 1 }}>
           {say('screen.closing-sheet.whole-order')}
         </Typography>
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
-          <Button variant="outlined" href={`/api/repair-orders/${order.id}/archive.json`} download>
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, alignItems: 'start' }}>
+          <SaveButton
+            path={`/api/repair-orders/${order.id}/archive.json`}
+            name={`lumbro-${order.number}-archive.json`}
+          >
             {say('screen.closing-sheet.sealed-archive')}
-          </Button>
+          </SaveButton>
           <Button variant="outlined" href={`/api/repair-orders/${order.id}/readings.csv`} download>
             {say('screen.closing-sheet.readings-csv')}
           </Button>

@@ -13,7 +13,12 @@ export function PhotosSheet({ order, file }: { order: Order; file: OrderFile }) 
     <>
       <Sheet title={say('screen.photos')} note={say('screen.photos-sheet.photo-car-as-whole')}>
         <Box sx={{ mt: 1.5 }}>
-          <PhotoButton order={order.id} about="car" sensor={null} onSent={file.took} />
+          <PhotoButton
+            order={order.id}
+            about="car"
+            sensor={null}
+            onSent={(state) => state !== null && file.took(state)}
+          />
         </Box>
       </Sheet>
       {order.photos.length === 0 && (

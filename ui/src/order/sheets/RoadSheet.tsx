@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { Order, RoadFunction } from '../../api/types';
 import { useKept } from '../../sheet/useKept';
 import { usePerson } from '../../session/usePerson';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { OrderFile } from '../parts/useOrder';

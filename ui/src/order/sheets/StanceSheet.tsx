@@ -22,7 +22,7 @@ export function StanceSheet({ file }: { file: StanceFile }) {
     return page.isError ? (
       <TryAgain message={page.error.message} again={() => void page.refetch()} />
     ) : (
-      <Typography>{say('screen.stance-sheet.looking-at-bay')}</Typography>
+      <Typography component="h1">{say('screen.stance-sheet.looking-at-bay')}</Typography>
     );
   }
   const { data } = page;

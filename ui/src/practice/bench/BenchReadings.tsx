@@ -6,7 +6,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { answer, client } from '../../api/client';
 import type { Bench } from '../../api/types';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { useKeys } from '../../sheet/useKeys';
 import { figures } from '../../theme/theme';
 import { say } from '../../words/say';

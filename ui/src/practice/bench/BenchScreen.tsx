@@ -11,6 +11,7 @@ import { TurnPlan } from '../../floor/TurnPlan';
 import { STANCES } from '../../floor/view';
 import { Opening } from '../../shell/Opening';
 import { TopBar } from '../../shell/TopBar';
+import { SHEET_PANE, WORK_FRAME } from '../../shell/workFrame';
 import { figures } from '../../theme/theme';
 import { say } from '../../words/say';
 import { useLengthDisplay } from '../../words/useLengthDisplay';
@@ -48,9 +49,17 @@ function Open({ page, bench, file }: { page: ExercisePage; bench: Bench; file: B
     });
   }, [exercise.number, exercise.title]);
   return (
-    <Box sx={{ height: '100vh', minHeight: 640, display: 'flex', flexDirection: 'column' }}>
+    <Box sx={WORK_FRAME}>
       <TopBar>
-        <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minWidth: 0 }}>
+        <Box
+          sx={{
+            display: 'flex',
+            columnGap: 2,
+            alignItems: 'center',
+            minWidth: 0,
+            flexWrap: { xs: 'wrap', sm: 'nowrap' },
+          }}
+        >
           <Box component="span" sx={{ fontFamily: figures, whiteSpace: 'nowrap' }}>
             {exercise.number}
           </Box>
@@ -71,7 +80,11 @@ function Open({ page, bench, file }: { page: ExercisePage; bench: Bench; file: B
           display: 'grid',
           flex: 1,
           gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 460px' },
-          gridTemplateRows: { xs: '34vh minmax(0, 1fr)', lg: 'minmax(0, 1fr)' },
+          gridTemplateRows: {
+            xs: '300px minmax(0, auto)',
+            sm: '34vh minmax(0, 1fr)',
+            lg: 'minmax(0, 1fr)',
+          },
           minHeight: 0,
         }}
       >
@@ -83,10 +96,7 @@ function Open({ page, bench, file }: { page: ExercisePage; bench: Bench; file: B
           />
           <TurnPlan onTurn={() => setStance((now) => (now + 1) % STANCES.length)} />
         </Box>
-        <Box
-          component="main"
-          sx={{ overflowY: 'auto', p: 2, borderLeft: 1, borderColor: 'divider', minHeight: 0 }}
-        >
+        <Box component="main" sx={SHEET_PANE}>
           <Typography variant="h1" className="visually-hidden">
             {exercise.title}
           </Typography>

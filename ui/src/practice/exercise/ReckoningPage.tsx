@@ -110,7 +110,9 @@ function Figures({ reckoning, display }: { reckoning: Reckoning; display: 'mm' |
       <Box component="table" sx={TABLE}>
         <thead>
           <tr>
-            <th scope="col" aria-label={say('screen.reckoning.figure')} />
+            <th scope="col">
+              <span className="visually-hidden">{say('screen.reckoning.figure')}</span>
+            </th>
             <th scope="col">{say('screen.reckoning.true')}</th>
             <th scope="col">{say('screen.reckoning.believed')}</th>
             <th scope="col">{say('screen.reckoning.limit')}</th>

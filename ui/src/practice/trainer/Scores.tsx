@@ -24,7 +24,7 @@ export function Scores({ trainer }: { trainer: Trainer }) {
       ) : (
         <Box
           sx={{ overflow: 'auto', maxHeight: 420 }}
-          role="region"
+          role="group"
           tabIndex={0}
           aria-labelledby="scores"
         >

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { ScrewTurn, Workspace } from '../../api/types';
 import { amount } from '../../words/amount';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';

@@ -8,7 +8,7 @@ import { answer, client, Refused } from '../../api/client';
 import type { Cause, Workspace } from '../../api/types';
 import { chance } from '../../words/length';
 import { clock } from '../../words/moments';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';

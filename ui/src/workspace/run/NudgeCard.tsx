@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import type { Workspace } from '../../api/types';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import { say } from '../../words/say';

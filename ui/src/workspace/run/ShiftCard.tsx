@@ -7,7 +7,7 @@ import { Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { amount } from '../../words/amount';
 import { expectedReading, type LengthDisplay, length } from '../../words/length';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';

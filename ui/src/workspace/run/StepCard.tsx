@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, useState } from 'react';
 import { Refused } from '../../api/client';
 import type { RunStep, ToolCommand, Workspace } from '../../api/types';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Sheet } from '../../sheet/Sheet';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { ToolCommand, Workspace } from '../../api/types';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
 import { ASKS } from './words';

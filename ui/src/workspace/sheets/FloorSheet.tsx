@@ -11,7 +11,7 @@ import { useBurst } from '../../sheet/useBurst';
 import { useDraft } from '../../sheet/useDraft';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { say } from '../../words/say';
 

@@ -12,7 +12,7 @@ import {
 } from '../../words/length';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { say, type Code } from '../../words/say';
 

@@ -6,6 +6,8 @@ import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../words/length';
 import { PhotoButton } from '../../order/parts/PhotoButton';
+import { nextCall, readHere } from '../task/nextCall';
+import { useHold, useOthers } from '../task/useHeld';
 import type { Task } from '../task/useTask';
 import { BumpedForm } from './BumpedForm';
 import { Ledger } from './Ledger';
@@ -31,17 +33,14 @@ const SURVEY = 'survey';
 /** The set-up: the present reading or move, what comes after it, and everything read so far. */
 export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
   const queries = useQueryClient();
-  const { kind, call } = state.present;
-  const due = ['read', 'check', 'decide', 'remeasure', 'guard'].includes(kind) ? call : null;
-  // What waits on this device is read already: the next one is due.
-  const here = task.queue.flatMap((line) => (line.kind === 'reading' ? [line.payload.call] : []));
-  const next =
-    due !== null && here.includes(due)
-      ? (state.calls.find((known) => known.reading === null && !here.includes(known.id))?.id ??
-        null)
-      : due;
+  const { kind } = state.present;
+  const others = useOthers(state.task);
+  const here = readHere(task);
+  // Where nothing can be read beside what others are at, it is still shown what is due.
+  const next = nextCall(state, here, others) ?? nextCall(state, here, []);
   const chosen = state.calls.some((known) => known.id === open) ? open : null;
-  const wanted = chosen ?? next;
+  const wanted = chosen ?? next?.id ?? null;
+  useHold(state.task, state.seal === null ? wanted : null, others.length > 0);
   const reading = state.calls.find((known) => known.id === wanted);
   const sealed = state.seal !== null;
   if (open === SURVEY) {
@@ -90,7 +89,14 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
           {say('screen.place-sheet.set-aside', { figures: state.setAside.join(', ') })}
         </Typography>
       )}
-      <Upcoming state={state} display={display} wanted={wanted} onChoose={onOpen} sealed={sealed} />
+      <Upcoming
+        state={state}
+        display={display}
+        wanted={wanted}
+        others={others}
+        onChoose={onOpen}
+        sealed={sealed}
+      />
       <Box sx={{ display: 'grid', gap: 1, mb: 2 }}>
         <Button variant="outlined" onClick={() => onOpen(SURVEY)}>
           {say('screen.how-sure-this')}
@@ -109,7 +115,7 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
             order={state.order.id}
             about={reading.id}
             sensor={state.sensor}
-            onSent={(order) => queries.setQueryData(['order', order.id], order)}
+            onSent={(order) => order !== null && queries.setQueryData(['order', order.id], order)}
           />
         </Box>
       )}

@@ -1,4 +1,3 @@
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
@@ -6,8 +5,8 @@ import type { Question } from '../../api/types';
 import { clock } from '../../words/moments';
 import type { Task } from '../task/useTask';
 import { AnswerButtons, ANSWERS, type Answer } from '../../sheet/AnswerButtons';
-import { Refused } from '../../api/client';
 import { typedValues, ValueFields } from '../../sheet/ValueFields';
+import { AskedAnswer } from './AskedAnswer';
 import { Cautions } from './Cautions';
 import { Sheet } from '../../sheet/Sheet';
 import { say } from '../../words/say';
@@ -24,19 +23,15 @@ interface Props {
 export function QuestionsSheet({ title, questions, cautions, task, sealed }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   // What waits on this device is answered already.
-  const here = task.queue.flatMap((line) => (line.kind === 'answer' ? [line.payload.item] : []));
+  const here = task.isCarriedOn
+    ? []
+    : task.queue.flatMap((line) => (line.kind === 'answer' ? [line.payload.item] : []));
   const open = questions.find(
     (question) => question.answer === null && !here.includes(question.id),
   );
   const present = questions.find((question) => question.id === chosen) ?? open;
 
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const asks =
-    task.failure instanceof Refused &&
-    task.failure.problem.code === 'asks-once' &&
-    task.failed?.kind === 'answer'
-      ? task.failure.message
-      : null;
   const done = () => {
     setChosen(null);
     setTyped({});
@@ -62,23 +57,7 @@ export function QuestionsSheet({ title, questions, cautions, task, sealed }: Pro
           testId="question"
         >
           <ValueFields values={present.values} typed={typed} onType={setTyped} />
-          {asks !== null && (
-            <Alert severity="warning" data-testid="asked" sx={{ mt: 1 }}>
-              {asks}
-              <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-                <Button variant="outlined" color="inherit" onClick={task.dismiss}>
-                  {say('screen.order-banner.no-leave-it')}
-                </Button>
-                <Button
-                  variant="outlined"
-                  color="inherit"
-                  onClick={() => task.repeat({ confirmed: true })}
-                >
-                  {say('screen.order-banner.yes-record-it')}
-                </Button>
-              </Box>
-            </Alert>
-          )}
+          <AskedAnswer task={task} />
           <AnswerButtons key={present.id} busy={task.isWriting} onAnswer={record} />
         </Sheet>
       ) : (

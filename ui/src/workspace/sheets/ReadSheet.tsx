@@ -6,23 +6,20 @@ import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
-import { useMemo, useState, type ReactNode } from 'react';
-import { answer, client, Refused } from '../../api/client';
+import { useMemo, type ReactNode } from 'react';
+import { answer, client } from '../../api/client';
 import type { Call, Workspace } from '../../api/types';
-import { lengthUnit, readingFigure, readingSide, type LengthDisplay } from '../../words/length';
+import { readingFigure, type LengthDisplay } from '../../words/length';
 import { useBurst } from '../../sheet/useBurst';
-import { useDraft } from '../../sheet/useDraft';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
-import { Key } from '../../sheet/AnswerButtons';
+import { Key } from '../../sheet/Key';
 import { PoseFile } from './PoseFile';
-import { useInstrument } from './useInstrument';
+import { SIDES, unitWords, useReading } from './useReading';
 import { Figure, Sheet } from '../../sheet/Sheet';
 import { figures } from '../../theme/theme';
+import { SayButton } from '../../tablet/voice/SayButton';
 import { say, type Code } from '../../words/say';
-
-/** Refusals that stand beside another field than the reading's own. */
-const OTHERS = /^\/payload\/(accuracy|instrument)$/;
 
 interface Props {
   call: Call;
@@ -36,10 +33,8 @@ interface Props {
 
 /** One reading: what to measure, what it should be, and one field for what the tape shows. */
 export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props) {
-  const [typed, setTyped] = useDraft(`${state.task}-${call.id}`);
-  const [datum, setDatum] = useState(call.reading?.datum ?? state.card.heightDatum);
-  const [accuracy, setAccuracy] = useDraft(`${state.task}-${call.reads}-accuracy`);
-  const [instrument, setInstrument] = useInstrument(call);
+  const reading = useReading(call, state, task, onDone);
+  const { typed, setTyped, datum, accuracy, instrument, question, record } = reading;
   const focusField = () => document.getElementById('typed')?.focus();
   const meter = useMutation({
     mutationFn: () =>
@@ -59,47 +54,12 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
 
   useBurst('typed');
 
-  const refused =
-    task.failure instanceof Refused &&
-    /^\/payload\/(typed|datum|call|strikes|accuracy|instrument)$/.test(
-      task.failure.problem.path ?? '',
-    )
-      ? task.failure
-      : null;
-  // A question stands as long as the text that it is about; another text is another reading.
-  const isQuestion = refused?.problem.code === 'asks-once';
-  const sent = task.failed?.kind === 'reading' ? task.failed.payload : null;
-  const question =
-    isQuestion && sent?.call === call.id && (sent.typed === typed || typed === '')
-      ? refused.message
-      : null;
-  const failure = isQuestion ? null : refused;
+  const wrong = reading.against(null);
+  const wrongInstrument = reading.against('instrument');
+  const wrongAccuracy = reading.against('accuracy');
   const addSide = (side: string) => {
-    setTyped(
-      `${typed.replace(/\s*(left|right|l|r|anticlockwise|clockwise)\s*$/i, '')} ${side}`.trimStart(),
-    );
+    reading.addSide(side);
     focusField();
-  };
-  const record = (confirmed = false) => {
-    task.write(
-      {
-        kind: 'reading',
-        payload: {
-          call: call.id,
-          // One that waited here has left the field: its question is about what was typed then.
-          typed: typed === '' && confirmed ? (sent?.typed ?? '') : typed,
-          ...(call.datums.length > 0 ? { datum } : {}),
-          ...(call.reading ? { strikes: call.reading.id } : {}),
-          ...(call.statesAccuracy ? { accuracy } : {}),
-          ...(instrument === null ? {} : { instrument }),
-        },
-        ...(confirmed ? { confirmed } : {}),
-      },
-      () => {
-        setTyped('');
-        onDone();
-      },
-    );
   };
 
   return (
@@ -132,7 +92,7 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             exclusive
             size="small"
             value={datum}
-            onChange={(_, value: string | null) => value && setDatum(value)}
+            onChange={(_, value: string | null) => value && reading.setDatum(value)}
             aria-label={say('screen.read-sheet.read-targets')}
             sx={{ my: 1, flexWrap: 'wrap' }}
           >
@@ -152,11 +112,11 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             margin="dense"
             value={instrument}
             onChange={(event) => {
-              setInstrument(event.target.value);
+              reading.setInstrument(event.target.value);
               focusField();
             }}
-            error={failure?.problem.path === '/payload/instrument'}
-            helperText={failure?.problem.path === '/payload/instrument' ? failure.message : null}
+            error={wrongInstrument !== null}
+            helperText={wrongInstrument}
           >
             {call.choices.map((one) => (
               <MenuItem key={one.id} value={one.id}>
@@ -174,11 +134,8 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
           margin="dense"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
-          error={failure !== null && !OTHERS.test(failure.problem.path ?? '')}
-          helperText={
-            (OTHERS.test(failure?.problem.path ?? '') ? null : failure?.message) ??
-            say(LABELS[call.reads][1])
-          }
+          error={wrong !== null}
+          helperText={wrong ?? say(LABELS[call.reads][1])}
           slotProps={{
             htmlInput: {
               maxLength: 60,
@@ -200,13 +157,9 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
             autoComplete="off"
             margin="dense"
             value={accuracy}
-            onChange={(event) => setAccuracy(event.target.value)}
-            error={failure?.problem.path === '/payload/accuracy'}
-            helperText={
-              failure?.problem.path === '/payload/accuracy'
-                ? failure.message
-                : say('screen.read-sheet.as-rig-states-it')
-            }
+            onChange={(event) => reading.setAccuracy(event.target.value)}
+            error={wrongAccuracy !== null}
+            helperText={wrongAccuracy ?? say('screen.read-sheet.as-rig-states-it')}
             slotProps={{ htmlInput: { maxLength: 60 } }}
           />
         )}
@@ -231,6 +184,12 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
               {call.reading ? say('screen.read-sheet.correct-it') : say('screen.take-it')}
             </Button>
           )}
+          <SayButton
+            onHeard={(heard) => {
+              setTyped(heard);
+              focusField();
+            }}
+          />
           {state.simulated && (
             <Button variant="outlined" onClick={() => meter.mutate()} loading={meter.isPending}>
               {say('screen.read-sheet.simulated-meter')} <Key of="M" />
@@ -248,27 +207,6 @@ export function ReadSheet({ call, state, task, display, onDone, onLeave }: Props
     </Sheet>
   );
 }
-
-function unitWords(call: Call, display: LengthDisplay): string {
-  if (call.reads === 'turn') {
-    return `° ${call.expected === null ? '' : readingSide(call.expected, 'turn', display)}`.trim();
-  }
-  const unit = lengthUnit(display);
-  const side = call.expected === null ? '' : readingSide(call.expected, call.reads, display);
-  return side === '' ? unit : say('screen.read-sheet.cars', { unit, side });
-}
-
-/** The words that can be put behind a figure, where one of them is needed. */
-const SIDES: Partial<Record<Call['reads'], readonly (readonly [string, Code])[]>> = {
-  sided: [
-    ['left', 'screen.read-sheet.left'],
-    ['right', 'screen.read-sheet.right'],
-  ],
-  turn: [
-    ['anticlockwise', 'screen.anticlockwise'],
-    ['clockwise', 'screen.clockwise'],
-  ],
-};
 
 const LABELS: Record<Call['reads'], [Code, Code]> = {
   sided: ['screen.read-sheet.reads-and-which-side', 'screen.read-sheet.as-rule-shows-it'],

@@ -149,16 +149,19 @@ function listed(school: School): string {
     : say('screen.schools-sheet.not-in-cards-list');
 }
 
+/** What they take as a rule: nothing is pushed away from under a finger when they come. */
+const FIGURES = '5.4rem';
+
 /** Whether it can do it alone, said before the first reading. */
 function Reach({ prospect, pending }: { prospect: Prospect | undefined; pending: boolean }) {
   if (prospect === undefined) {
     return pending ? (
-      <Box sx={{ fontSize: '0.85rem' }}>{say('screen.plan-panel.working')}</Box>
+      <Box sx={{ fontSize: '0.85rem', minHeight: FIGURES }}>{say('screen.plan-panel.working')}</Box>
     ) : null;
   }
   return (
     <Box
-      sx={{ fontSize: '0.85rem', lineHeight: 1.25, mt: 0.25 }}
+      sx={{ fontSize: '0.85rem', lineHeight: 1.25, mt: 0.25, minHeight: FIGURES }}
       data-testid={`reach-${prospect.id}`}
     >
       <Box sx={{ fontWeight: 700 }}>

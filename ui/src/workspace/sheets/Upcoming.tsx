@@ -1,20 +1,23 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { Workspace } from '../../api/types';
+import type { HeldCall, Workspace } from '../../api/types';
 import { expectedReading, type LengthDisplay } from '../../words/length';
 import { say } from '../../words/say';
 
 interface Props {
   state: Workspace;
   display: LengthDisplay;
-  wanted: string | null | undefined;
+  wanted: string | null;
+  /** Who else is at which reading. */
+  others: readonly HeldCall[];
   onChoose: (call: string) => void;
   sealed: boolean;
 }
 
 /** The calls to come, with what each should read. */
-export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
+export function Upcoming({ state, display, wanted, others, onChoose, sealed }: Props) {
+  const at = (id: string) => others.find(({ call }) => call === id)?.person;
   const calls = state.calls.filter((call) => call.reading === null && call.id !== wanted);
   if (calls.length === 0 || sealed) {
     return null;
@@ -35,6 +38,9 @@ export function Upcoming({ state, display, wanted, onChoose, sealed }: Props) {
           <span>
             {call.title}
             {call.check ? ` ${say('screen.check')}` : ''}
+            {at(call.id) !== undefined && (
+              <b>{` ${say('screen.upcoming.at-it', { person: at(call.id) })}`}</b>
+            )}
           </span>
           {call.expected !== null && (
             <span>{expectedReading(call.expected, call.reads, display)}</span>

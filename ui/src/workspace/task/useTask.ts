@@ -2,7 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { answer, client } from '../../api/client';
 import { goesAlone } from '../../api/lines.generated';
 import type { Pose, Wish, Workspace } from '../../api/types';
+import { taskCarrier } from '../../carry/carrier';
 import { useRecord, type Sent } from '../../journal/useRecord';
+import { useMemo } from 'react';
 
 /** What can be written to a task's record: a line, or what comes of a file, a tool or closing it. */
 export type Write = (
@@ -12,7 +14,10 @@ export type Write = (
   | { kind: 'seal'; payload: { handover?: string } }
 ) & { confirmed?: boolean };
 
-function send(task: string, { id, version, confirmed, ...write }: Sent<Write>): Promise<Workspace> {
+function send(
+  task: string,
+  { id, version, waited, confirmed, ...write }: Sent<Write>,
+): Promise<Workspace> {
   const params = { path: { task } };
   const head = { id, version };
   const once = confirmed ? { confirmed } : {};
@@ -37,7 +42,9 @@ function send(task: string, { id, version, confirmed, ...write }: Sent<Write>): 
       );
     default:
       return answer(
-        client.POST('/api/lines', { body: { ...head, ...once, task, ...write } }),
+        client.POST('/api/lines', {
+          body: { ...head, ...once, ...(waited === undefined ? {} : { waited }), task, ...write },
+        }),
       ) as Promise<Workspace>;
   }
 }
@@ -45,11 +52,20 @@ function send(task: string, { id, version, confirmed, ...write }: Sent<Write>): 
 /** A task's workspace, kept fresh, and the one way to write to its record. */
 export function useTask(task: string) {
   const queries = useQueryClient();
+  const carrier = useMemo(() => taskCarrier(task), [task]);
   return useRecord<Workspace, Write>({
     record: `task ${task}`,
     queryKey: ['task', task],
     fetch: () => answer(client.GET('/api/tasks/{task}', { params: { path: { task } } })),
     send: (line) => send(task, line),
+    carrier,
+    news: {
+      order: (state) => state?.order.id,
+      own: task,
+      // A precondition is the order's matter.
+      others: (of, state) => of === state?.order.id,
+      held: () => void queries.invalidateQueries({ queryKey: ['held', task] }),
+    },
     newer: (refusal) => refusal.problem.state,
     goesAlone: (line) => line.kind in goesAlone && goesAlone[line.kind as keyof typeof goesAlone],
     took: () => {
