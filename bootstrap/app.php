@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BoundRequest;
 use App\Http\Middleware\Deferred;
-use App\Http\Middleware\GiveNoSession;
 use App\Http\Middleware\KeepHidden;
+use App\Http\Middleware\NewCookies;
 use App\Http\Middleware\RequireAct;
 use App\Http\Middleware\RequireRoom;
 use App\Http\Middleware\RequireSession;
@@ -39,9 +39,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(ServerTiming::class);
         $middleware->prepend(Traced::class);
         $middleware->group('browser', [
-            GiveNoSession::class,
             EncryptCookies::class,
             AddQueuedCookiesToResponse::class,
+            NewCookies::class,
             StartSession::class,
             ValidateCsrfToken::class,
             BoundRequest::class,

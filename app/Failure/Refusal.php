@@ -36,9 +36,9 @@ final class Refusal extends \RuntimeException
         return new self(Message::of("not-found.$what"), 404, 'not-found');
     }
 
-    public static function signIn(): self
+    public static function signIn(?Message $why = null): self
     {
-        return new self(Message::of('session.ended'), 401, 'signed-out');
+        return new self($why ?? Message::of('session.ended'), 401, 'signed-out');
     }
 
     /** @param array<string, mixed> $state what the task has come to meanwhile */

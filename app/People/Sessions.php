@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 final class Sessions
 {
     /** Hours after which the password is asked for again, whatever was done meanwhile: a working day with overtime. */
-    private const HOURS = 16;
+    public const HOURS = 16;
 
     /** Marks a session as begun now. */
     public static function began(Request $request): void

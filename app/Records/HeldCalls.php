@@ -23,10 +23,13 @@ final class HeldCalls
         DB::transaction(static function () use ($user, $order, $task, $device, $call): void {
             DB::select('select pg_advisory_xact_lock(hashtext(?))', ["held $task"]);
             $before = self::of($user, $task, $device);
-            DB::table('held_calls')->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)
-                ->where(static fn($query) => $query->where('device', $device)->orWhere('held_at', '<=', self::since()))->delete();
-            if ($call !== null) {
-                DB::table('held_calls')->insertOrIgnore(['shop_id' => $user->shop_id, 'sensor_task_id' => $task, 'call' => $call, 'device' => $device, 'person' => $user->name, 'held_at' => Moment::now()]);
+            $ofTask = static fn() => DB::table('held_calls')->where('shop_id', $user->shop_id)->where('sensor_task_id', $task);
+            $ofTask()->where('held_at', '<=', self::since())->delete();
+            $now = Moment::now();
+            // Whoever goes on holding one keeps the place among all who hold one.
+            if ($call === null || $ofTask()->where('device', $device)->where('call', $call)->update(['held_at' => $now]) === 0) {
+                $ofTask()->where('device', $device)->delete();
+                $call === null || DB::table('held_calls')->insertOrIgnore(['shop_id' => $user->shop_id, 'sensor_task_id' => $task, 'call' => $call, 'device' => $device, 'person' => $user->name, 'taken_at' => $now, 'held_at' => $now]);
             }
             // Held on to is no news.
             if (self::of($user, $task, $device) !== $before) {
@@ -35,11 +38,11 @@ final class HeldCalls
         });
     }
 
-    /** @return list<array{call: string, person: string, own: bool}> */
+    /** @return list<array{call: string, person: string, own: bool}> in the order in which they were taken */
     public static function of(User $user, string $task, string $device): array
     {
         return array_values(DB::table('held_calls')->where('shop_id', $user->shop_id)->where('sensor_task_id', $task)->where('held_at', '>', self::since())
-            ->orderBy('call')->get(['call', 'person', 'device'])
+            ->orderBy('taken_at')->orderBy('call')->get(['call', 'person', 'device'])
             ->map(static fn(\stdClass $row): array => ['call' => $row->call, 'person' => $row->person, 'own' => $row->device === $device])->all());
     }
 

@@ -30,6 +30,7 @@ return new class extends Migration {
             // The session that holds it, under a name that nobody can use.
             $table->text('device');
             $table->text('person');
+            $table->timestampTz('taken_at', 3);
             $table->timestampTz('held_at', 3);
             $table->primary(['shop_id', 'sensor_task_id', 'call']);
             $table->foreign('shop_id')->references('id')->on('shops');

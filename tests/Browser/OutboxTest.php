@@ -100,6 +100,38 @@ final class OutboxTest extends BrowserCase
         self::assertSame('Ilse Corrant', $readings[$typed]);
     }
 
+    public function testAPageThatStillShowsAnotherPersonWritesNothingInTheNewOnesName(): void
+    {
+        $browser = $this->browser;
+        $api = $this->api();
+        $task = $api->task('2470');
+        $typed = $this->corrected($task);
+        $this->openTask('2470');
+        $this->undo();
+        $browser->find('#typed');
+        $before = $api->get("/api/tasks/$task")[1]['ledger'];
+        // Somebody else signs in at another tab of this device.
+        $first = $browser->driver->getWindowHandle();
+        $browser->driver->switchTo()->newWindow();
+        $second = $browser->driver->getWindowHandle();
+        $browser->visit('/');
+        $browser->find('#search');
+        $browser->press('Sign out');
+        $browser->signIn('bram@copperlane.example', 'plumb-and-line');
+        $browser->find('#search');
+        $browser->driver->switchTo()->window($first);
+        $browser->keys("$typed\n");
+        $browser->find('#email');
+        self::assertSame($before, $api->get("/api/tasks/$task")[1]['ledger']);
+        // Signed in again, it is there in the name of whoever typed it.
+        $browser->signIn('ilse@copperlane.example', 'plumb-and-line');
+        $browser->waitForText('section[aria-label=Tally]', 'all saved');
+        $browser->waitForText('[data-testid=ledger]', $typed);
+        self::assertSame('Ilse Corrant', array_column($api->get("/api/tasks/$task")[1]['ledger'], 'person', 'typed')[$typed]);
+        $browser->driver->switchTo()->window($second)->close();
+        $browser->driver->switchTo()->window($first);
+    }
+
     public function testPhotosTakenWithoutANetworkAreKeptOverAClosedTabAndArriveOnce(): void
     {
         $browser = $this->browser;

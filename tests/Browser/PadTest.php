@@ -54,10 +54,12 @@ final class PadTest extends BrowserCase
         // The other has it without a look for it.
         $this->browser->waitForText('[data-testid=ledger]', $typed, 15);
         // And the other way round.
-        $call = $this->asked($this->browser);
+        $call = $this->settled($this->browser);
         [$due] = array_values(array_filter($calls, static fn(array $one): bool => $one['id'] === $call));
         $title = $this->browser->text('[data-testid=read] h1');
-        $this->browser->type('#typed', self::figure($due) . "\n");
+        $this->browser->type('#typed', self::figure($due));
+        self::assertSame($call, $this->asked($this->browser), 'it stays what somebody is at');
+        $this->browser->keys("\n");
         $this->untilTaken($this->browser, $call);
         $phone->waitForText('[data-testid=pad-last]', $title, 15);
         // One strikes, both know.
@@ -168,6 +170,19 @@ final class PadTest extends BrowserCase
             $at->press('It does show');
             $at->until('document.getElementById("typed")?.dataset.reading !== ' . json_encode($call));
         }
+    }
+
+    /** What is asked for once both know where the other is. */
+    private function settled(Browser $at): string
+    {
+        for ($before = '', $deadline = microtime(true) + Browser::PATIENCE; microtime(true) < $deadline; usleep(1_500_000)) {
+            $asked = $this->asked($at);
+            if ($asked === $before) {
+                return $asked;
+            }
+            $before = $asked;
+        }
+        self::fail('What is asked for changes again and again.');
     }
 
     private function asked(Browser $at): string

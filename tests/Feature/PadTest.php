@@ -112,7 +112,8 @@ final class PadTest extends FeatureCase
         $pad = $this->paired();
         self::assertSame([['call' => 'split', 'person' => 'Ilse Corrant', 'own' => true]], $this->hold($this->screen, 'split'));
         self::assertSame([['call' => 'split', 'person' => 'Ilse Corrant', 'own' => false]], $this->hold($pad, 'split'), 'who was first has it');
-        self::assertSame([['height', true], ['split', false]], self::short($this->hold($pad, 'height')));
+        self::assertSame([['split', false], ['height', true]], self::short($this->hold($pad, 'height')), 'in the order in which they were taken');
+        self::assertSame([['split', true], ['height', false]], self::short($this->hold($this->screen, 'split')), 'held on to, it keeps its place');
         // Another one in its place lets go of the first.
         self::assertSame([['height', false], ['spot-along', true]], self::short($this->hold($this->screen, 'spot-along')));
         self::assertSame([['spot-along', false]], self::short($this->hold($pad, null)));

@@ -34,6 +34,49 @@ final class SessionTest extends FeatureCase
         self::assertNotSame([], $this->getJson('/api/csrf')->headers->getCookies());
     }
 
+    public function testACookieIsGivenOnceAndNotWithEveryAnswer(): void
+    {
+        $names = static fn(\Illuminate\Testing\TestResponse $response): array => array_map(static fn($cookie): string => $cookie->getName(), $response->headers->getCookies());
+        $first = $this->getJson('/api/csrf');
+        self::assertEqualsCanonicalizing(['XSRF-TOKEN', 'lumbro_session'], $names($first));
+        $signedIn = $this->withCredentials()->withUnencryptedCookies(self::jar($first))->postJson('/api/session', ['email' => 'oda@copperlane.example', 'password' => 'chalk-and-brass'])->assertOk();
+        self::assertEqualsCanonicalizing(['XSRF-TOKEN', 'lumbro_session', 'lumbro_device'], $names($signedIn), 'a session of its own');
+        foreach ($signedIn->headers->getCookies() as $cookie) {
+            $cookie->getName() === 'lumbro_device' || self::assertEqualsWithDelta(time() + 16 * 3600, $cookie->getExpiresTime(), 60, 'it is not renewed later');
+        }
+        // An answer that comes late brings nothing back.
+        $this->defaultCookies = $this->unencryptedCookies = [];
+        self::assertSame([], $names($this->withCredentials()->withUnencryptedCookies(self::jar($signedIn))->getJson('/api/repair-orders')->assertOk()));
+    }
+
+    public function testNothingIsDoneInTheNameOfSomebodyElseThanThePageShows(): void
+    {
+        $this->actingAs($this->person('Bram Tolley'));
+        $task = $this->task();
+        $this->getJson("/api/tasks/$task", ['X-Lumbro-Person' => 'bram%40copperlane.example'])->assertOk();
+        $other = ['X-Lumbro-Person' => 'ilse%40copperlane.example'];
+        $this->getJson("/api/tasks/$task", $other)->assertStatus(401);
+        $version = $this->getJson("/api/tasks/$task")->json('version');
+        $this->postJson(...[...Lines::request($task, 'strike', $version, ['reading' => '01a21b9c-2d1d-72fd-9583-5afc23baa57b']), $other])
+            ->assertStatus(401)->assertJson(['code' => 'signed-out']);
+        self::assertSame($version, $this->getJson("/api/tasks/$task")->json('version'));
+    }
+
+    /**
+     * @param \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> $response
+     *
+     * @return array<string, string>
+     */
+    private static function jar(\Illuminate\Testing\TestResponse $response): array
+    {
+        $jar = [];
+        foreach ($response->headers->getCookies() as $cookie) {
+            $jar[$cookie->getName()] = (string) $cookie->getValue();
+        }
+
+        return $jar;
+    }
+
     public function testAWrongPasswordNamesTheFieldAndNotWhichHalfWasWrong(): void
     {
         $wrong = $this->postJson('/api/session', ['email' => 'oda@copperlane.example', 'password' => 'no'])->assertStatus(422);

@@ -31,6 +31,11 @@ final class RequireSession
 
             throw Refusal::signIn();
         }
+        // The page still shows another person than the one who has signed in meanwhile: nothing is done in the wrong name.
+        $shown = $request->header('X-Lumbro-Person');
+        if (is_string($shown) && rawurldecode($shown) !== $user->email) {
+            throw Refusal::signIn(Message::of('session.another'));
+        }
         // What is due first is done in one's own account, which stays open for it.
         if (! $request->is('api/session', 'api/session/*') && ($user->must_change || SecondFactor::isDue($user))) {
             throw Refusal::forbidden(Message::of($user->must_change ? 'session.password-due' : 'session.second-due'));

@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
 import { Refused, Unreachable } from './problems';
+import { own } from './own';
 import { token } from './token';
 import type { Problem } from './types';
 import { finished } from './underway';
@@ -11,11 +12,15 @@ export { Refused, Unreachable };
 
 const csrf: Middleware = {
   async onRequest({ request }) {
-    if (request.method !== 'GET') {
-      if (token() === undefined) {
-        await fetch('/api/csrf');
+    const isWrite = request.method !== 'GET';
+    if (isWrite && token() === undefined) {
+      await fetch('/api/csrf');
+    }
+    // Who is signed in is asked by whoever does not know, and changed by whoever signs in.
+    if (isWrite || new URL(request.url).pathname !== '/api/session') {
+      for (const [name, value] of Object.entries(own(isWrite))) {
+        request.headers.set(name, value);
       }
-      request.headers.set('X-XSRF-TOKEN', token() ?? '');
     }
     return request;
   },

@@ -1,4 +1,5 @@
 import { say } from '../words/say';
+import { own } from './own';
 import { client, Refused, Unreachable } from './client';
 import { token } from './token';
 import type { Problem } from './types';
@@ -20,7 +21,7 @@ export async function sendFile<T>(
       headers: {
         ...LONG,
         'Content-Type': 'application/octet-stream',
-        'X-XSRF-TOKEN': token() ?? '',
+        ...own(true),
         Accept: 'application/json',
       },
       body: file,

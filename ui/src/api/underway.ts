@@ -1,5 +1,5 @@
 import { Cancelled, Refused, Unreachable } from './problems';
-import { token } from './token';
+import { own } from './own';
 import { say } from '../words/say';
 import type { Chore, Problem } from './types';
 
@@ -90,6 +90,6 @@ export async function finished(response: Response, name = ''): Promise<Response>
 async function cancel(address: string) {
   await fetch(address, {
     method: 'DELETE',
-    headers: { 'X-XSRF-TOKEN': token() ?? '', Accept: 'application/json' },
+    headers: { ...own(true), Accept: 'application/json' },
   }).catch(() => null);
 }

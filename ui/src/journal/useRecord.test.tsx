@@ -29,6 +29,7 @@ interface Line {
 function opened(
   carrier?: Carrier<State>,
   fetch: () => Promise<State> = () => Promise.resolve({ version: 7 }),
+  goesAlone = false,
 ) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const sends: { line: Sent<Line>; answer: (state: State) => void; fail: (why: Error) => void }[] =
@@ -41,7 +42,7 @@ function opened(
         fetch,
         send: (line) => new Promise((answer, fail) => sends.push({ line, answer, fail })),
         newer: () => undefined,
-        goesAlone: () => false,
+        goesAlone: () => goesAlone,
         carrier,
         took: () => undefined,
       }),
@@ -69,6 +70,29 @@ describe('a record', () => {
     // And the next one is taken.
     act(() => result.current.write({ kind: 'move' }));
     await waitFor(() => expect(sends).toHaveLength(2));
+  });
+
+  it('takes what is written while something that waited is on its way, after it', async () => {
+    const line = { id: uuid7(), version: 7, kind: 'reading', payload: { typed: '1849' } };
+    await keep('task here', PERSON, line);
+    const { result, sends } = opened(undefined, undefined, true);
+    await waitFor(() => expect(sends).toHaveLength(1));
+    expect(result.current.isWriting).toBe(false);
+    const done = vi.fn();
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '12' } }, done));
+    await waitFor(() => expect(result.current.isWriting).toBe(true));
+    // Another press is none.
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '12' } }));
+    expect(sends).toHaveLength(1);
+    act(() => sends[0]?.answer({ version: 8 }));
+    await waitFor(() => expect(sends).toHaveLength(2));
+    // What this device wrote meanwhile is known to its person.
+    expect(sends[1]?.line).toMatchObject({ payload: { typed: '12' }, version: 8 });
+    act(() => sends[1]?.answer({ version: 9 }));
+    await waitFor(() => expect(done).toHaveBeenCalledTimes(1));
+    expect(result.current.query.data?.version).toBe(9);
+    expect(result.current.queue).toHaveLength(0);
+    expect(sends).toHaveLength(2);
   });
 
   it('goes on here where nobody answers; what is refused here holds up nothing', async () => {

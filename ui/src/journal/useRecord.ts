@@ -25,6 +25,8 @@ interface Asked<Line> {
   forced: boolean;
   /** Whether the line comes from a form that is open for it. */
   isTyped: boolean;
+  /** By how much this device had moved the record on when it was written. */
+  taken: number;
 }
 
 interface Options<State, Line> {
@@ -165,6 +167,8 @@ export function useRecord<State extends { version: number }, Line extends object
     }
   };
 
+  /** By how many versions this device has moved the record on since it was opened. */
+  const taken = useRef(0);
   /** The line that is on its way, for a failure to name. */
   const sending = useRef<Sent<Line> | null>(null);
 
@@ -189,7 +193,9 @@ export function useRecord<State extends { version: number }, Line extends object
   const mutation = useMutation({
     // Without a network too: then it fails at once, and what was typed is kept.
     networkMode: 'always',
-    mutationFn: async ({ own, forced }: Asked<Line>) => {
+    // What is written while something that waited is on its way goes after it.
+    scope: { id: `record ${record}` },
+    mutationFn: async ({ own, forced, taken: known }: Asked<Line>) => {
       // An answer to an older question must not overwrite what this write brings.
       await queries.cancelQueries({ queryKey: [...queryKey] });
       setHeld(null);
@@ -218,7 +224,8 @@ export function useRecord<State extends { version: number }, Line extends object
         }
         sending.current = line;
         try {
-          state = await deliver(next, state, sent, forced && sent === 0);
+          const before = line.id === own?.id ? taken.current - known : sent;
+          state = await deliver(next, state, before, forced && sent === 0);
         } catch (failure) {
           // A tool may have been moved although no answer came: what only the server takes is kept, and asked about again by its id.
           const mayGoOn = isGone(failure) && (own === null || carrier?.takes(own) === true);
@@ -230,6 +237,7 @@ export function useRecord<State extends { version: number }, Line extends object
         }
         await (carrier === undefined ? forget(line.id) : acknowledged(record, mine, line.id));
         sent++;
+        taken.current += written ?? 1;
       }
       setIsAway(false);
       return state;
@@ -244,8 +252,8 @@ export function useRecord<State extends { version: number }, Line extends object
         took(state);
       }
     },
-    onSettled: () => {
-      isBusy.current = false;
+    onSettled: (_state, _failure, { own }) => {
+      isBusy.current = isBusy.current && own === null;
     },
     onError: async (failure, { own, isTyped }) => {
       const line = sending.current;
@@ -280,6 +288,8 @@ export function useRecord<State extends { version: number }, Line extends object
   }, [carrier, who, isAway, shown]);
 
   const { mutate, isPending } = mutation;
+  /** Whether what is on its way was asked for by a person; what waited goes by itself. */
+  const isWriting = isPending && (mutation.variables.own !== null || mutation.variables.forced);
   // What waits goes as soon as the server answers again, and the network is back.
   const fresh = query.dataUpdatedAt;
   const [oldest] = queue;
@@ -287,13 +297,15 @@ export function useRecord<State extends { version: number }, Line extends object
   const isStuck =
     mutation.error instanceof Refused &&
     !mutation.error.isPassing &&
+    // Whoever signs in again brings what they wrote before.
+    !mutation.error.isSignedOut &&
     oldest?.line.id === refused?.id;
   const waits =
     oldest !== undefined && (goesAlone(oldest.line) || oldest.written !== undefined) && !isAway;
   useEffect(() => {
     const go = () => {
       if (waits && !isPending && !isStuck && person !== null) {
-        mutate({ own: null, forced: false, isTyped: false });
+        mutate({ own: null, forced: false, isTyped: false, taken: 0 });
       }
     };
     if (!waits) {
@@ -326,16 +338,16 @@ export function useRecord<State extends { version: number }, Line extends object
     failed: isHeldUp ? null : failed,
     /** The line at which what waits here stops, and why. */
     heldUp,
-    isWriting: isPending,
+    isWriting,
     write: (line: Line, done?: () => void): void => {
-      if (isPending || isBusy.current || query.data === undefined) {
+      if (isWriting || isBusy.current || query.data === undefined) {
         return;
       }
       // Two presses before anything is drawn anew are one.
       isBusy.current = true;
       const own = { ...line, id: uuid7(), version: query.data.version };
       mutate(
-        { own, forced: false, isTyped: true },
+        { own, forced: false, isTyped: true, taken: taken.current },
         {
           ...(done ? { onSuccess: done } : {}),
           // What is kept here is done with too: the next thing can be typed.
@@ -353,16 +365,17 @@ export function useRecord<State extends { version: number }, Line extends object
     },
     /** The failed line once more, with something added to it. */
     repeat: (over: Partial<Line> & { confirmed?: boolean }): void => {
-      if (repeated !== null && !isPending) {
+      if (repeated !== null && !isWriting) {
         mutate({
           own: { ...repeated, ...over },
           forced: false,
           isTyped: failed !== null && !isHeldUp,
+          taken: taken.current,
         });
       }
     },
     /** Sends what waits again, on top of what the record has come to. */
-    again: (): void => mutate({ own: null, forced: true, isTyped: false }),
+    again: (): void => mutate({ own: null, forced: true, isTyped: false, taken: 0 }),
     /** Lets go of the line at which it stops. */
     drop: (): void => {
       const dropped = heldUp?.line ?? queue[0]?.line;

@@ -13,8 +13,8 @@ import { Announcer } from '../workspace/Announcer';
 import { Banner } from '../workspace/Banner';
 import { AskedAnswer } from '../workspace/sheets/AskedAnswer';
 import { presentCall } from '../workspace/presentCall';
-import { nextCall, readHere } from '../workspace/task/nextCall';
-import { useHold, useOthers } from '../workspace/task/useHeld';
+import { nextCall, readHere, useNextCall } from '../workspace/task/nextCall';
+import { useHeldCalls, useHold } from '../workspace/task/useHeld';
 import { useTask, type Task } from '../workspace/task/useTask';
 import { UndoDialog } from '../workspace/UndoDialog';
 import { PadBar } from './PadBar';
@@ -93,10 +93,12 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
 /** What is asked for now, as far as it can be done in the hand. */
 function Present({ state, task }: { state: Workspace; task: Task }) {
   const [display] = useLengthDisplay();
-  const others = useOthers(state.task);
+  const held = useHeldCalls(state.task);
+  const others = held.filter(({ own }) => !own);
   const [anyway, setAnyway] = useState(false);
   const sealed = state.seal !== null;
-  const call = sealed ? null : nextCall(state, readHere(task), anyway ? [] : others);
+  const next = useNextCall(state, task, anyway ? [] : held);
+  const call = sealed ? null : next;
   useHold(state.task, call?.id ?? null, true);
   const questions = [...state.preparation, ...state.lineSteps];
   const question = questions.find((known) => known.answer === null);

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
+import { actFor } from '../api/own';
 import { readFor } from '../words/reader';
 import type { Act, Person } from '../api/types';
 import { forgetAnswers } from '../device/kept';
@@ -29,6 +30,7 @@ export function usePerson() {
 /** The screen is written as the person's shop writes. */
 function present(person: Person): Person {
   readFor(person.reader);
+  actFor(person.email);
   return person;
 }
 

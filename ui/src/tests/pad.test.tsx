@@ -53,6 +53,20 @@ describe('the next call', () => {
   it('is none where all that is left would disturb them', () => {
     expect(nextCall(state, ['c'], at('a'))).toBeNull();
   });
+  it('stays what somebody is at here, unless another one was at it before', () => {
+    expect(nextCall(state, [], [], 'b')?.id).toBe('b');
+    const mine = { call: 'b', person: 'Ilse', own: true };
+    expect(nextCall(state, [], [mine, ...at('a')], 'b')?.id).toBe('b');
+    expect(nextCall(state, [], [...at('a'), mine], 'b')?.id).toBe('c');
+    // It was at another one before: this one comes after theirs.
+    expect(nextCall(state, [], [mine, ...at('a')], 'c')?.id).toBe('c');
+    expect(nextCall(state, [], [{ ...mine, call: 'c' }, ...at('a')], 'b')?.id).toBe('c');
+    // Read meanwhile, by whoever.
+    const read = state.calls.map((one) =>
+      one.id === 'b' ? { ...one, reading: { typed: '1' } as never } : one,
+    );
+    expect(nextCall({ ...state, calls: read }, [], [], 'b')?.id).toBe('a');
+  });
   it('passes over what waits on this device', () => {
     expect(nextCall(state, ['a'], [])?.id).toBe('b');
     const queue = [

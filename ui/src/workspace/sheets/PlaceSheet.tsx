@@ -6,8 +6,8 @@ import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../words/length';
 import { PhotoButton } from '../../order/parts/PhotoButton';
-import { nextCall, readHere } from '../task/nextCall';
-import { useHold, useOthers } from '../task/useHeld';
+import { nextCall, readHere, useNextCall } from '../task/nextCall';
+import { useHeldCalls, useHold } from '../task/useHeld';
 import type { Task } from '../task/useTask';
 import { BumpedForm } from './BumpedForm';
 import { Ledger } from './Ledger';
@@ -34,10 +34,11 @@ const SURVEY = 'survey';
 export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
   const queries = useQueryClient();
   const { kind } = state.present;
-  const others = useOthers(state.task);
-  const here = readHere(task);
+  const held = useHeldCalls(state.task);
+  const others = held.filter(({ own }) => !own);
+  const free = useNextCall(state, task, held);
   // Where nothing can be read beside what others are at, it is still shown what is due.
-  const next = nextCall(state, here, others) ?? nextCall(state, here, []);
+  const next = free ?? nextCall(state, readHere(task), []);
   const chosen = state.calls.some((known) => known.id === open) ? open : null;
   const wanted = chosen ?? next?.id ?? null;
   useHold(state.task, state.seal === null ? wanted : null, others.length > 0);

@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import type { Call, HeldCall, Workspace } from '../../api/types';
+import { hasDraft } from '../../sheet/useDraft';
 import type { Task } from './useTask';
 
 const READS = ['read', 'check', 'decide', 'remeasure', 'guard'];
@@ -11,24 +13,38 @@ export function readHere(task: Pick<Task, 'isCarriedOn' | 'queue'>): string[] {
 }
 
 /**
- * The reading to take here now: the one that is due, or where that is taken already or disturbs what somebody else is at, the
- * first one that does not. Null where no reading is asked for, or none can be taken beside theirs.
+ * The reading to take here now: the one that is due, or where that is taken already or disturbs what somebody else was at
+ * before, the first one that does not. Null where no reading is asked for, or none can be taken beside theirs.
+ *
+ * @param held who is at which reading, in the order in which they came to it
+ * @param kept what somebody here is at already: it stays, whatever others bring, as long as it can be read
  */
 export function nextCall(
   state: Workspace,
   here: readonly string[],
-  others: readonly HeldCall[],
+  held: readonly HeldCall[],
+  kept: string | null = null,
 ): Call | null {
   const due = READS.includes(state.present.kind) ? state.present.call : null;
   if (due === null) {
     return null;
   }
   const known = (id: string) => state.calls.find((call) => call.id === id);
-  const theirs = others.flatMap(({ call }) => known(call) ?? []);
-  const isFree = (call: Call) =>
-    !here.includes(call.id) &&
-    theirs.every(({ id, beside }) => id !== call.id && beside.includes(call.id));
+  const isFree = (call: Call) => {
+    const own = held.findIndex((one) => one.own && one.call === call.id);
+    const before = (own < 0 ? held : held.slice(0, own)).filter((one) => !one.own);
+    return (
+      !here.includes(call.id) &&
+      before.every(
+        ({ call: id }) => known(id) === undefined || (id !== call.id && call.beside.includes(id)),
+      )
+    );
+  };
   const first = known(due);
+  const stays = kept === null ? undefined : known(kept);
+  if (stays?.reading === null && isFree(stays)) {
+    return stays;
+  }
   if (first !== undefined && isFree(first)) {
     return first;
   }
@@ -36,4 +52,16 @@ export function nextCall(
   return (
     unread.find((call) => call.due && isFree(call)) ?? unread.find((call) => isFree(call)) ?? null
   );
+}
+
+/** The same over time: what is asked for does not change under the hands of whoever is at it. */
+export function useNextCall(state: Workspace, task: Task, held: readonly HeldCall[]): Call | null {
+  const [last, setLast] = useState<string | null>(null);
+  const isKept =
+    last !== null && (held.some(({ own }) => !own) || hasDraft(`${state.task}-${last}`));
+  const call = nextCall(state, readHere(task), held, isKept ? last : null);
+  if ((call?.id ?? null) !== last) {
+    setLast(call?.id ?? null);
+  }
+  return call;
 }

@@ -11,8 +11,8 @@ const ASKED = 15_000;
 /** A device that nobody has touched for so long holds nothing any more, ms. */
 const LEFT = 600_000;
 
-/** Who else is at which reading of the task. */
-export function useOthers(task: string): readonly HeldCall[] {
+/** Who is at which reading of the task, in the order in which they came to it. */
+export function useHeldCalls(task: string): readonly HeldCall[] {
   const held = useQuery({
     queryKey: ['held', task],
     queryFn: () => answer(client.GET('/api/tasks/{task}/held', { params: { path: { task } } })),
@@ -21,7 +21,7 @@ export function useOthers(task: string): readonly HeldCall[] {
     refetchInterval: ({ state }) =>
       state.data?.held.some(({ own }) => !own) === true ? ASKED : false,
   });
-  return (held.data?.held ?? []).filter(({ own }) => !own);
+  return held.data?.held ?? [];
 }
 
 /** Tells the others which reading this device is at; lets go of it when it is left. */
