@@ -39,7 +39,7 @@ $say = static fn(array $line) => print json_encode($line) . "\n";
 /** What the browser's processes have of their own, and their share of what they have together, in MB. */
 $memory = static function (): int {
     $all = 0;
-    foreach (array_filter(explode("\n", (string) shell_exec('pgrep -f chrome-headless-shell'))) as $pid) {
+    foreach (array_filter(explode("\n", (string) shell_exec('pgrep -f chromium-headless-shell'))) as $pid) {
         $all += preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("/proc/$pid/smaps_rollup"), $match) === 1 ? (int) $match[1] : 0;
     }
 

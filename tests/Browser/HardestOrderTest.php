@@ -7,10 +7,12 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 use Lumbro\Core\Practice\SampleDrive;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Placing;
 use Tests\Support\TestDatabase;
 
 /** The demo's hardest order, a front pair and both rear sensors, from intake to three reports. */
+#[Group('long')]
 final class HardestOrderTest extends RunCase
 {
     use Intaking;

@@ -6,9 +6,11 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\HiddenBay;
 
 /** A school other than the first one, chosen and measured without a mouse. */
+#[Group('long')]
 final class KeyboardSchoolTest extends SetUpCase
 {
     public function testASchoolIsChosenHungReadAndMovedByKeysAlone(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Live\News;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\Answers;
 use Tests\Support\ApiClient;
 use Tests\Support\AppServer;
@@ -13,6 +14,7 @@ use Tests\Support\Listening;
 use Tests\Support\TestDatabase;
 
 /** Whoever watches a repair order hears what is new of it, of no other, and only while they may. */
+#[Group('machine')]
 final class LiveTest extends FeatureCase
 {
     private const OWN = 'lumbro_test_live';

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Support\ApiClient;
 use Tests\Support\AppServer;
 use Tests\Support\Browser;
 use Tests\Support\TestDatabase;
 
 /** What takes long is done by workers of its own: asked about, called off, bounded, and done by another where one is gone. */
+#[Group('machine')]
 final class QueueTest extends FeatureCase
 {
     private const OWN = 'lumbro_test_queue';

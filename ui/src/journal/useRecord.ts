@@ -6,17 +6,16 @@ import type { Carrier, Decided } from '../carry/carrier';
 import { acknowledged, forget, keep, seenUpTo, waiting, type Waiting } from '../device/outbox';
 import { useQuery } from '../api/useQuery';
 import { uuid7 } from '../api/uuid7';
+import { inTime, isGone, mayGoThrough } from './failures';
+import { take } from './take';
+import { useKeptRecord } from './useKeptRecord';
 import { useNews, type Source } from './useNews';
 
 /** A line on its way: made under an id of its own, by somebody who saw this version of the record. */
 export type Sent<Line> = Line & { id: string; version: number; waited?: number };
 
-/** As long as a server is waited for, ms: what it took all the same is known by its id when it is sent again. */
-const PATIENCE = 12_000;
 /** How often a record is looked at by itself, ms: where its news is heard, to find out that nobody answers any more. */
 const LOOKS = { asking: 10_000, hearing: 30_000 };
-/** Writing has come to rest where nothing was written for so long, ms. */
-const REST = 1_000;
 
 interface Asked<Line> {
   /** A line to be written after all that waits; null where that alone is to go. */
@@ -161,7 +160,7 @@ export function useRecord<State extends { version: number }, Line extends object
     } catch (failure) {
       const state = failure instanceof Refused ? newer(failure) : undefined;
       if (state !== undefined) {
-        queries.setQueryData([...queryKey], state);
+        take(queries, queryKey, state);
       }
       throw failure;
     }
@@ -248,7 +247,7 @@ export function useRecord<State extends { version: number }, Line extends object
       await look();
       if (state !== undefined) {
         // Shown once the next thing can be written.
-        queries.setQueryData([...queryKey], state);
+        take(queries, queryKey, state);
         took(state);
       }
     },
@@ -270,22 +269,7 @@ export function useRecord<State extends { version: number }, Line extends object
     },
   });
 
-  // What the server knows is kept, so that the work can go on without it: at once, and later once writing has come to rest.
-  const shown = known();
-  const isKept = useRef(false);
-  useEffect(() => {
-    if (carrier === undefined || who === null || isAway || shown === undefined) {
-      return;
-    }
-    const soon = setTimeout(
-      () => {
-        isKept.current = true;
-        void carrier.refresh(who, shown).catch(() => undefined);
-      },
-      isKept.current ? REST : 0,
-    );
-    return () => clearTimeout(soon);
-  }, [carrier, who, isAway, shown]);
+  useKeptRecord(carrier, who, isAway ? undefined : known());
 
   const { mutate, isPending } = mutation;
   /** Whether what is on its way was asked for by a person; what waited goes by itself. */
@@ -389,29 +373,4 @@ export function useRecord<State extends { version: number }, Line extends object
     },
     dismiss: () => mutation.reset(),
   };
-}
-
-/** Whether there is nobody to answer: no network, no server, or one whose database is away. */
-function isGone(failure: unknown): boolean {
-  return (
-    failure instanceof Unreachable || (failure instanceof Refused && failure.problem.status >= 502)
-  );
-}
-
-/** An answer, or that there is none within the time it may take. */
-function inTime<T>(answer: Promise<T>): Promise<T> {
-  return new Promise((resolve, reject) => {
-    const late = setTimeout(() => reject(new Unreachable()), PATIENCE);
-    answer.then(resolve, reject).finally(() => clearTimeout(late));
-  });
-}
-
-/** Whether the same line may be taken later, or on a word of its person. */
-function mayGoThrough(refusal: Refused): boolean {
-  return (
-    refusal.isPassing ||
-    refusal.isSignedOut ||
-    refusal.problem.code === 'record-moved-on' ||
-    refusal.problem.code === 'order-moved-on'
-  );
 }

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { usePerson } from '../session/usePerson';
+import { take } from '../journal/take';
 import { say } from '../words/say';
 import { dropPhoto, photoPost, sendPhotos } from './post';
 
@@ -20,7 +21,7 @@ export function WaitingPhotos() {
     }
     const send = () =>
       void sendPhotos(person, ({ order }, state) => {
-        queries.setQueryData(['order', order], state);
+        take(queries, ['order', order], state);
       }).catch(() => undefined);
     send();
     const again = setInterval(send, AGAIN);

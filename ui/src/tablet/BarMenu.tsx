@@ -10,6 +10,7 @@ import type { ReactNode } from 'react';
 import { say } from '../words/say';
 import { lock } from './lock';
 import { MeterChoice } from './meter/MeterChoice';
+import { canListen } from './recogniser';
 import { choose, useSettings, type Settings } from './settings';
 
 const SOUNDS = ['off', 'key', 'always'] as const;
@@ -84,6 +85,11 @@ export function BarMenu({
           />
         ))}
       </RadioGroup>
+      {settings.sound !== 'off' && canListen() && (
+        <Typography variant="body2" color="text.secondary">
+          {say('screen.menu.speech')}
+        </Typography>
+      )}
       <MeterChoice isPractice={isPractice} />
       <Box sx={{ display: 'grid', gap: 1, mt: 2 }}>
         <Button

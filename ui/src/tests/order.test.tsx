@@ -1,5 +1,8 @@
-import { screen, waitFor, within } from '@testing-library/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook, screen, waitFor, within } from '@testing-library/react';
+import type { ReactNode } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { useOrder } from '../order/parts/useOrder';
 import { waitingLines } from '../device/outbox';
 import { FakeServer, openAt, PERSON, problem } from './app';
 import { capture, condition, order, sensor } from './orderFixture';
@@ -30,6 +33,24 @@ async function open(...states: ReturnType<typeof order>[]) {
   await screen.findByTestId('waits');
   return person;
 }
+
+describe('an order', () => {
+  it('is not set back by an answer to a file that comes after that to a later line', async () => {
+    const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    server.on(`GET ${PATH}`, { body: order({ version: 21 }) });
+    const { result } = renderHook(() => useOrder('o1'), {
+      wrapper: ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+      ),
+    });
+    await waitFor(() => expect(result.current.query.data?.version).toBe(21));
+    act(() => result.current.took(order({ version: 20 })));
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(result.current.query.data?.version).toBe(21);
+    act(() => result.current.took(order({ version: 22 })));
+    await waitFor(() => expect(result.current.query.data?.version).toBe(22));
+  });
+});
 
 describe('before refit', () => {
   it('asks for one thing at a time, says where it is and takes it with Enter', async () => {

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { answer, client, Refused } from '../../api/client';
 import { goesAlone } from '../../api/lines.generated';
 import type { Order, Wish } from '../../api/types';
+import { take } from '../../journal/take';
 import { useRecord } from '../../journal/useRecord';
 
 /** A line for the order's record. */
@@ -49,7 +50,7 @@ export function useOrder(order: string) {
     },
     /** What came of something that is not sent as a line: a photo, a scan. */
     took: (state: Order) => {
-      queries.setQueryData([...key], state);
+      take(queries, key, state);
       others();
     },
   };

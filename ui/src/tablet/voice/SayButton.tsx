@@ -4,7 +4,8 @@ import { useEffect, useRef, useState } from 'react';
 import { say } from '../../words/say';
 import { useSettings } from '../settings';
 import { sound } from '../sound';
-import { canListen, listenOnce } from './listening';
+import { canListen } from '../recogniser';
+import { listenOnce } from './listening';
 import { typedAsSpoken } from './spoken';
 
 /** A figure that is said instead of typed: it comes into the field, and is taken by a press as any other. */

@@ -1,26 +1,7 @@
-interface Recognition extends EventTarget {
-  lang: string;
-  interimResults: boolean;
-  maxAlternatives: number;
-  start: () => void;
-  abort: () => void;
-}
+import { recogniser } from '../recogniser';
 
 interface Heard extends Event {
   readonly results: ArrayLike<ArrayLike<object>>;
-}
-
-type Recognisers = typeof globalThis &
-  Partial<Record<'SpeechRecognition' | 'webkitSpeechRecognition', new () => Recognition>>;
-
-function recogniser(): (new () => Recognition) | undefined {
-  const { SpeechRecognition, webkitSpeechRecognition } = globalThis as Recognisers;
-  return SpeechRecognition ?? webkitSpeechRecognition;
-}
-
-/** Whether this browser understands what is said. */
-export function canListen(): boolean {
-  return recogniser() !== undefined;
 }
 
 /**

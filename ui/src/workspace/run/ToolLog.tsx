@@ -2,6 +2,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { sendFile } from '../../api/sendFile';
 import type { Workspace } from '../../api/types';
+import { take } from '../../journal/take';
 import { FileButton } from '../../shell/FileButton';
 import { say } from '../../words/say';
 
@@ -11,7 +12,7 @@ export function ToolLog({ state }: { state: Workspace }) {
   const load = useMutation({
     mutationFn: (file: File) =>
       sendFile<{ lines: number; state: Workspace }>(`/api/tasks/${state.task}/tool-log`, file, {}),
-    onSuccess: (loaded) => queries.setQueryData(['task', state.task], loaded.state),
+    onSuccess: (loaded) => take(queries, ['task', state.task], loaded.state),
   });
   return (
     <>

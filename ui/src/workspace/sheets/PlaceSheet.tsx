@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import type { Workspace } from '../../api/types';
 import type { LengthDisplay } from '../../words/length';
 import { PhotoButton } from '../../order/parts/PhotoButton';
+import { take } from '../../journal/take';
 import { nextCall, readHere, useNextCall } from '../task/nextCall';
 import { useHeldCalls, useHold } from '../task/useHeld';
 import type { Task } from '../task/useTask';
@@ -116,7 +117,7 @@ export function PlaceSheet({ state, task, display, open, onOpen }: Props) {
             order={state.order.id}
             about={reading.id}
             sensor={state.sensor}
-            onSent={(order) => order !== null && queries.setQueryData(['order', order.id], order)}
+            onSent={(order) => order !== null && take(queries, ['order', order.id], order)}
           />
         </Box>
       )}
