@@ -10,6 +10,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Refused } from './api/client';
 import { App } from './App';
+import { who } from './session/usePerson';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
 import { learn } from './words/words';
@@ -22,6 +23,9 @@ const queries = new QueryClient({
     },
   },
 });
+
+// Nothing is shown before it is known who is there: asked for before anything is drawn.
+void queries.prefetchQuery(who);
 
 // Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
 learn('en', (await (await fetch(english)).json()) as Record<string, string>);

@@ -212,6 +212,7 @@ function PracticeClock({ plan }: { plan: DayPlan }) {
         value={at ?? plan.now}
         onChange={(event) => setAt(event.target.value)}
         slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ '& .MuiInputBase-root': { minHeight: 48 } }}
       />
       {at !== null && (
         <Button type="submit" variant="contained" loading={change.isPending}>

@@ -141,6 +141,33 @@ describe('a record', () => {
     expect(result.current.isCarriedOn).toBe(false);
   });
 
+  it('shows what was decided here on an older record as it was kept, with what the server took since', async () => {
+    const carrier: Carrier<State> = {
+      takes: () => true,
+      refresh: () => Promise.resolve(),
+      decide: async (person) => {
+        const lines = await keptLines<Sent<Line>>('task here', person.email);
+        await decidedHere(
+          'task here',
+          person.email,
+          new Map(lines.map(({ line }) => [line.id, 1])),
+        );
+        return { state: { version: 7, here: lines.length }, stopped: null };
+      },
+    };
+    const { result, sends } = opened(carrier);
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '1849' } }));
+    await waitFor(() => expect(sends).toHaveLength(1));
+    act(() => sends[0]?.answer({ version: 8 }));
+    await waitFor(() => expect(result.current.query.data?.version).toBe(8));
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '12' } }));
+    await waitFor(() => expect(sends).toHaveLength(2));
+    act(() => sends[1]?.fail(new Unreachable()));
+    await waitFor(() => expect(result.current.isCarriedOn).toBe(true));
+    expect(result.current.query.data?.here).toBe(2);
+  });
+
   it('stops at a line that waited where it is not taken any more, and keeps what is typed after it', async () => {
     const question = {
       type: 'about:blank',

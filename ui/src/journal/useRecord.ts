@@ -206,7 +206,7 @@ export function useRecord<State extends { version: number }, Line extends object
       if (own !== null && isAway && !forced) {
         const here = await goOnHere();
         if (here !== null) {
-          return here;
+          return { state: here, isHere: true };
         }
       }
       let state: State | undefined;
@@ -232,22 +232,27 @@ export function useRecord<State extends { version: number }, Line extends object
           if (here === null) {
             throw failure;
           }
-          return here;
+          return { state: here, isHere: true };
         }
         await (carrier === undefined ? forget(line.id) : acknowledged(record, mine, line.id));
         sent++;
         taken.current += written ?? 1;
       }
       setIsAway(false);
-      return state;
+      return { state, isHere: false };
     },
-    onSuccess: async (state) => {
+    onSuccess: async ({ state, isHere }) => {
       sending.current = null;
       setRefused(null);
       await look();
       if (state !== undefined) {
         // Shown once the next thing can be written.
-        take(queries, queryKey, state);
+        if (isHere) {
+          // It counts from the record as it was kept, which may be older than what the server took since.
+          queries.setQueryData([...queryKey], state);
+        } else {
+          take(queries, queryKey, state);
+        }
         took(state);
       }
     },

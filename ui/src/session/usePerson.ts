@@ -9,22 +9,25 @@ import { forgetAnswers } from '../device/kept';
 const KEY = ['person'];
 const LEFT = ['left'];
 
+/** The question who is signed in; null where nobody is. */
+export const who = {
+  queryKey: KEY,
+  queryFn: async (): Promise<Person | null> => {
+    try {
+      return present(await answer(client.GET('/api/session')));
+    } catch (failure) {
+      if (failure instanceof Refused && failure.isSignedOut) {
+        return null;
+      }
+      throw failure;
+    }
+  },
+  staleTime: Infinity,
+};
+
 /** Who is signed in; null where nobody is. */
 export function usePerson() {
-  return useQuery<Person | null>({
-    queryKey: KEY,
-    queryFn: async () => {
-      try {
-        return present(await answer(client.GET('/api/session')));
-      } catch (failure) {
-        if (failure instanceof Refused && failure.isSignedOut) {
-          return null;
-        }
-        throw failure;
-      }
-    },
-    staleTime: Infinity,
-  });
+  return useQuery<Person | null>(who);
 }
 
 /** The screen is written as the person's shop writes. */
