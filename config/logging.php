@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'default' => env('LOG_CHANNEL', 'file'),
+    'default' => env('LOG_CHANNEL', 'kept'),
     'channels' => [
+        // What cannot be logged, where the disk is full, takes nobody's answer away.
+        'kept' => ['driver' => 'stack', 'channels' => ['file'], 'ignore_exceptions' => true],
         // A line of JSON for each event, in a file for each day, of which a fortnight is kept.
         'file' => [
             'driver' => 'monolog',

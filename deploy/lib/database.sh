@@ -34,6 +34,17 @@ cluster_create() {
     cluster_up "$home" "$port"
 }
 
+# cluster_room ADMIN_PASSWORD PORT: write-ahead log made beforehand, as much as PostgreSQL keeps from then on
+# (min_wal_size). One that finds no room for its next piece of log ends, and a full disk would take all reading with it.
+cluster_room() {
+    local _
+    [ "$(sql lumbro_admin "$1" "$2" postgres -tAc 'select count(*) from pg_ls_waldir() where name > pg_walfile_name(pg_current_wal_lsn())')" -lt 4 ] || return 0
+    for _ in 1 2 3 4; do
+        sql lumbro_admin "$1" "$2" postgres -tAc "select pg_logical_emit_message(false, 'lumbro', 'room')" -c 'select pg_switch_wal()' >/dev/null
+    done
+    sql lumbro_admin "$1" "$2" postgres -c checkpoint
+}
+
 # sql USER PASSWORD PORT DATABASE ARGUMENTS: stops at the first error.
 sql() {
     local user=$1 password=$2 port=$3 database=$4

@@ -49,6 +49,8 @@ final class FullDiskTest extends TestCase
         foreach (['nearly', 'to the last byte'] as $how) {
             $leave = $how === 'nearly' ? 100 : 0;
             $this->shop->bash("free=\$(df -Pm var | awk 'NR == 2 {print \$4}'); dd if=/dev/zero of=var/filling-$leave bs=1M count=\$((free - $leave + 1)) 2>/dev/null");
+            // Whatever else the database writes does not end it.
+            $leave > 0 || TestDatabase::one($this->shop->owner(), "select count(pg_logical_emit_message(true, 'test', repeat('x', 1000000))) from generate_series(1, 50)");
             [$status, $problem] = $write($how);
             self::assertSame([507, 'disk-full'], [$status, $problem['code'] ?? $api->body], $how);
             self::assertStringContainsString('Nothing was recorded', $problem['title']);
@@ -61,7 +63,12 @@ final class FullDiskTest extends TestCase
             self::assertSame($status === 0, is_file("{$this->shop->folder}/shop.backup"), $said);
             @unlink("{$this->shop->folder}/shop.backup");
         }
+        // One that is away is said as such, though nothing can be logged.
+        $this->shop->bash('ROOT=$PWD; . deploy/lib/database.sh; cluster_down "$(cluster_home pg)"; cat /dev/zero >var/filling-rest');
+        [$status, $problem] = $api->get("/api/repair-orders/$order");
+        self::assertSame([503, 'database-away'], [$status, $problem['code'] ?? $api->body]);
         $this->shop->bash('rm var/filling-*');
+        self::assertSame(0, $this->shop->lumbro('start')[0]);
         self::assertSame(200, $write('after')[0]);
         self::assertSame('before after', TestDatabase::one($this->shop->owner(), "select string_agg(payload->>'value', ' ' order by version) from order_events where repair_order_id = '$order' and payload->>'value' in ('before', 'nearly', 'to the last byte', 'after')"));
         self::assertSame([], glob("{$this->shop->folder}/{*.part,.lumbro-backup-*,var/*.part}", GLOB_BRACE));
