@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Models\User;
+use App\Queue\Kind;
 use App\Records\Moment;
 use App\Records\ShopClock;
 use Illuminate\Support\Facades\DB;
@@ -30,6 +31,9 @@ final readonly class DayPlans
     /** How many times as long a thorough search goes on. */
     private const THOROUGH = 6;
 
+    /** The part of the time a worker has that a thorough search may take: on a slow machine it is less thorough, not too long. */
+    private const PATIENCE = 0.25;
+
     /** So often a new plan is looked for, where the day changes while it is. */
     private const TURNS = 3;
 
@@ -51,7 +55,7 @@ final readonly class DayPlans
                 return new self($book, null, (int) ($last->version ?? 0), null, []);
             }
             if ($last === null || $told === null) {
-                $plan = Planner::plan($book->day, 1, self::tries($book));
+                $plan = self::quick($book);
 
                 return self::keep($user, $book, $plan, 1, [], []);
             }
@@ -77,12 +81,27 @@ final readonly class DayPlans
             if ($now->plan === null) {
                 return;
             }
-            // Where the day keeps changing meanwhile, the last turn is a short one.
-            $plan = Planner::plan($now->book->day, 1, ($isThorough && $turn < self::TURNS ? self::THOROUGH : 1) * self::tries($now->book));
+            // Where the day has changed meanwhile, the next is a short one.
+            $plan = $isThorough && $turn === 1 ? self::thorough($now->book) : self::quick($now->book);
             if (self::replaced($user, $now, $plan)) {
                 return;
             }
         }
+    }
+
+    private static function quick(DayBook $book, int $times = 1): Timetable
+    {
+        return Planner::plan($book->day, 1, $times * self::tries($book));
+    }
+
+    private static function thorough(DayBook $book): Timetable
+    {
+        $began = microtime(true);
+        $plan = self::quick($book);
+        $took = microtime(true) - $began;
+        $times = min(self::THOROUGH, (int) (self::PATIENCE * Kind::Plan->seconds() / max(0.001, $took)));
+
+        return $times > 1 ? self::quick($book, $times) : $plan;
     }
 
     /** Whether a plan took the place of the one that it was made from: not where that one was mended meanwhile. */

@@ -71,6 +71,7 @@ final class QueueTest extends FeatureCase
         // Whoever looks at the day, as every screen does now and then, waits for nobody's search.
         while ($this->api->get("/api/chores/$id")[1]['state'] !== 'done') {
             self::assertSame(200, $this->api->get('/api/day')[0]);
+            usleep(200_000);
         }
         [$status, $plan] = $this->api->get("/api/chores/$id/answer");
         self::assertSame(200, $status, $this->api->body);

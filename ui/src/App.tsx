@@ -66,16 +66,19 @@ const WaitingPhotos = lazy(async () => ({
   default: (await import('./photos/WaitingPhotos')).WaitingPhotos,
 }));
 
+/** Where a phone comes that read a task's code. */
+export const PAD_DOOR = '/pad/:token';
+
 export function App() {
   // Whoever comes with a task's code is let in by it.
-  return useMatch('/pad/:token') === null ? (
+  return useMatch(PAD_DOOR) === null ? (
     <SignedIn>
       <Screens />
       <TouchLock />
     </SignedIn>
   ) : (
     <Routes>
-      <Route path="/pad/:token" element={<PadDoor />} />
+      <Route path={PAD_DOOR} element={<PadDoor />} />
     </Routes>
   );
 }

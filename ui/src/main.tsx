@@ -7,9 +7,9 @@ import { ThemeProvider } from '@mui/material/styles';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
+import { BrowserRouter, matchPath } from 'react-router';
 import { Refused } from './api/client';
-import { App } from './App';
+import { App, PAD_DOOR } from './App';
 import { who } from './session/usePerson';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
@@ -24,8 +24,11 @@ const queries = new QueryClient({
   },
 });
 
-// Nothing is shown before it is known who is there: asked for before anything is drawn.
-void queries.prefetchQuery(who);
+// Nothing is shown before it is known who is there: asked for before anything is drawn. Whoever comes with a task's code is
+// somebody only once it has let them in.
+if (matchPath(PAD_DOOR, window.location.pathname) === null) {
+  void queries.prefetchQuery(who);
+}
 
 // Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
 learn('en', (await (await fetch(english)).json()) as Record<string, string>);

@@ -58,6 +58,9 @@ describe('the next call', () => {
     const mine = { call: 'b', person: 'Ilse', own: true };
     expect(nextCall(state, [], [mine, ...at('a')], 'b')?.id).toBe('b');
     expect(nextCall(state, [], [...at('a'), mine], 'b')?.id).toBe('c');
+    // Half a number is never left in another one's field.
+    expect(nextCall(state, [], [...at('a'), mine], 'b', true)?.id).toBe('b');
+    expect(nextCall(state, ['b'], [...at('a'), mine], 'b', true)?.id).toBe('c');
     // It was at another one before: this one comes after theirs.
     expect(nextCall(state, [], [mine, ...at('a')], 'c')?.id).toBe('c');
     expect(nextCall(state, [], [{ ...mine, call: 'c' }, ...at('a')], 'b')?.id).toBe('c');

@@ -18,31 +18,31 @@ export function readHere(task: Pick<Task, 'isCarriedOn' | 'queue'>): string[] {
  *
  * @param held who is at which reading, in the order in which they came to it
  * @param kept what somebody here is at already: it stays, whatever others bring, as long as it can be read
+ * @param isTyped whether it is being typed: then it stays though somebody else was at it before
  */
 export function nextCall(
   state: Workspace,
   here: readonly string[],
   held: readonly HeldCall[],
   kept: string | null = null,
+  isTyped = false,
 ): Call | null {
   const due = READS.includes(state.present.kind) ? state.present.call : null;
   if (due === null) {
     return null;
   }
   const known = (id: string) => state.calls.find((call) => call.id === id);
-  const isFree = (call: Call) => {
+  const isDisturbed = (call: Call) => {
     const own = held.findIndex((one) => one.own && one.call === call.id);
     const before = (own < 0 ? held : held.slice(0, own)).filter((one) => !one.own);
-    return (
-      !here.includes(call.id) &&
-      before.every(
-        ({ call: id }) => known(id) === undefined || (id !== call.id && call.beside.includes(id)),
-      )
+    return before.some(
+      ({ call: id }) => known(id) !== undefined && (id === call.id || !call.beside.includes(id)),
     );
   };
+  const isFree = (call: Call) => !here.includes(call.id) && !isDisturbed(call);
   const first = known(due);
   const stays = kept === null ? undefined : known(kept);
-  if (stays?.reading === null && isFree(stays)) {
+  if (stays?.reading === null && (isTyped ? !here.includes(stays.id) : isFree(stays))) {
     return stays;
   }
   if (first !== undefined && isFree(first)) {
@@ -57,9 +57,9 @@ export function nextCall(
 /** The same over time: what is asked for does not change under the hands of whoever is at it. */
 export function useNextCall(state: Workspace, task: Task, held: readonly HeldCall[]): Call | null {
   const [last, setLast] = useState<string | null>(null);
-  const isKept =
-    last !== null && (held.some(({ own }) => !own) || hasDraft(`${state.task}-${last}`));
-  const call = nextCall(state, readHere(task), held, isKept ? last : null);
+  const isTyped = last !== null && hasDraft(`${state.task}-${last}`);
+  const isKept = isTyped || held.some(({ own }) => !own);
+  const call = nextCall(state, readHere(task), held, isKept ? last : null, isTyped);
   if ((call?.id ?? null) !== last) {
     setLast(call?.id ?? null);
   }
