@@ -6,7 +6,7 @@ declare(strict_types=1);
  * A reading answered by the core in the browser, and by the server: the two take turns, the same readings of copies of the
  * same task. The browser is asked as the interface asks it: the task as it was kept, and every line that waits.
  *
- * One JSON line each with ms, then their ratio; how long the core takes from nothing to ready, its first answer, and how much
+ * One JSON line each with ms, then their ratio; a frame of the floor plan alone and with an input that enlarges it; how long the core takes from nothing to ready, its first answer, and how much
  * memory all processes of the browser have more than before, in MB.
  */
 
@@ -45,6 +45,23 @@ $memory = static function (): int {
 
     return intdiv($all, 1024);
 };
+$frames = <<<'JS'
+    const done = arguments[0];
+    const plan = document.querySelector('[data-testid=floor-plan]').parentElement;
+    const box = plan.getBoundingClientRect();
+    const frame = () => new Promise((next) => requestAnimationFrame(next));
+    const times = { alone: [], 'with an input': [] };
+    (async () => {
+        for (let i = 0; i < 120; i++) {
+            for (const which of ['alone', 'with an input']) {
+                const start = await frame();
+                which === 'alone' || plan.dispatchEvent(new WheelEvent('wheel', { deltaY: i % 60 < 30 ? -20 : 20, clientX: box.left + 60, clientY: box.top + 60, bubbles: true, cancelable: true }));
+                times[which].push((await frame()) - start);
+            }
+        }
+        done(times);
+    })();
+    JS;
 $ask = <<<'JS'
     const [document, done] = arguments;
     const began = performance.now();
@@ -84,6 +101,14 @@ try {
     }
     $say(['ratio' => 'browser/server', 'median' => round($at($took['browser'], 0.5) / $at($took['server'], 0.5), 2)]);
     $say(['core' => 'in the browser', 'ready ms' => round($ready), 'first answer ms' => round($first ?? 0), 'more MB' => $memory() - $before, 'kept task kB' => intdiv(strlen($api->body), 1024)]);
+    $browser->driver->executeScript('core.terminate()');
+    $browser->signIn('ilse@copperlane.example', 'plumb-and-line');
+    $browser->find('#search');
+    $browser->visit("/tasks/$tasks[0]");
+    $browser->find('[data-testid=floor-plan] [data-testid=spot]');
+    foreach ($browser->driver->executeAsyncScript($frames) as $which => $values) {
+        $say(['frame' => $which, 'median' => $at($values, 0.5), 'p95' => $at($values, 0.95)]);
+    }
 } finally {
     $browser->close();
     $server->down();

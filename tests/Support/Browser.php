@@ -50,10 +50,16 @@ final class Browser
             const end = performance.now() + 1000 * seconds;
             const again = () => {
                 const found = look();
-                if (found || performance.now() > end) done(found); else setTimeout(again, 25);
+                if (found || performance.now() > end) done(found); else setTimeout(again, 50);
             };
             again();
         };
+        JS;
+
+    /** A browser that is never without its server: it neither keeps the application nor begins the core, which costs more than most tests. */
+    private const SERVED = <<<'JS'
+        delete Navigator.prototype.serviceWorker;
+        window.Worker = class extends EventTarget { postMessage() {} terminate() {} };
         JS;
 
     /** @param resource $process */
@@ -68,9 +74,10 @@ final class Browser
      * @param bool         $told    whether it keeps all that it asks for, which costs a tenth of its time
      * @param Machine|null $machine where it runs; here where it is null
      * @param string       $trusts  file of a certificate's authority that it has been told to trust; empty for none
+     * @param bool         $carries whether it can go on without its server
      * @param string       $profile where it keeps what it is to know when it is opened again; a new place where it is empty
      */
-    public static function open(string $address, bool $told = false, ?Machine $machine = null, string $trusts = '', string $profile = ''): self
+    public static function open(string $address, bool $told = false, ?Machine $machine = null, string $trusts = '', string $profile = '', bool $carries = true): self
     {
         $host = $machine === null ? '127.0.0.1' : Machine::THERE;
         $flags = $machine === null ? [] : ['--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE ' . Machine::HERE];
@@ -100,6 +107,7 @@ final class Browser
         $browser = new self($driver, $address, $process, $profile);
         $browser->size(1280, 800);
         $driver->manage()->timeouts()->setScriptTimeout((int) self::PATIENCE);
+        $carries || (new ChromeDevToolsDriver($driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::SERVED]);
 
         return $browser;
     }
@@ -163,7 +171,11 @@ final class Browser
 
     public function signIn(string $email, string $password): void
     {
-        $this->type('#email', $email);
+        // Where a session has ended, the address stands there already.
+        if ($this->find('#email')->getAttribute('value') !== $email) {
+            $this->clear('#email');
+            $this->type('#email', $email);
+        }
         $this->type('#password', $password . "\n");
     }
 

@@ -65,6 +65,9 @@ const MeterPractice = lazyScreen(
 const WaitingPhotos = lazy(async () => ({
   default: (await import('./photos/WaitingPhotos')).WaitingPhotos,
 }));
+const WaitingLines = lazy(async () => ({
+  default: (await import('./waiting/WaitingLines')).WaitingLines,
+}));
 
 /** Where a phone comes that read a task's code. */
 export const PAD_DOOR = '/pad/:token';
@@ -134,6 +137,7 @@ function Screens() {
       <UnderwayTray />
       <Suspense fallback={null}>
         <WaitingPhotos />
+        <WaitingLines />
       </Suspense>
     </>
   );

@@ -7,6 +7,10 @@ export function actFor(email: string): void {
   person = email;
 }
 
+export function actsFor(): string | null {
+  return person;
+}
+
 /**
  * What goes with a request of a person's: the token of a write, and whose it is. Somebody else may have signed in at another tab
  * of this device; then it is refused, and never done in their name.

@@ -3,6 +3,9 @@ import { Refused, Unreachable } from '../api/client';
 /** As long as a server is waited for, ms: what it took all the same is known by its id when it is sent again. */
 const PATIENCE = 12_000;
 
+/** The same for what cannot go on without it, such as a seal: given up sooner, it would only have to be asked for again. */
+export const LONG_PATIENCE = 90_000;
+
 /** Whether there is nobody to answer: no network, no server, or one whose database is away. */
 export function isGone(failure: unknown): boolean {
   return (
@@ -21,9 +24,9 @@ export function mayGoThrough(refusal: Refused): boolean {
 }
 
 /** An answer, or that there is none within the time it may take. */
-export function inTime<T>(answer: Promise<T>): Promise<T> {
+export function inTime<T>(answer: Promise<T>, patience = PATIENCE): Promise<T> {
   return new Promise((resolve, reject) => {
-    const late = setTimeout(() => reject(new Unreachable()), PATIENCE);
+    const late = setTimeout(() => reject(new Unreachable()), patience);
     answer.then(resolve, reject).finally(() => clearTimeout(late));
   });
 }

@@ -72,6 +72,23 @@ describe('a record', () => {
     await waitFor(() => expect(sends).toHaveLength(2));
   });
 
+  it('waits longer for what cannot go on without the server', async () => {
+    const { result, sends } = opened();
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+    try {
+      act(() => result.current.write({ kind: 'seal' }));
+      await vi.waitFor(() => expect(sends).toHaveLength(1));
+      await act(() => vi.advanceTimersByTimeAsync(30_000));
+      act(() => sends[0]?.answer({ version: 8 }));
+      await vi.waitFor(() => expect(result.current.query.data?.version).toBe(8));
+      expect(result.current.failure).toBeNull();
+      expect(result.current.queue).toHaveLength(0);
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+
   it('takes what is written while something that waited is on its way, after it', async () => {
     const line = { id: uuid7(), version: 7, kind: 'reading', payload: { typed: '1849' } };
     await keep('task here', PERSON, line);

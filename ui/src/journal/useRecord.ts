@@ -6,7 +6,7 @@ import type { Carrier, Decided } from '../carry/carrier';
 import { acknowledged, forget, keep, seenUpTo, waiting, type Waiting } from '../device/outbox';
 import { useQuery } from '../api/useQuery';
 import { uuid7 } from '../api/uuid7';
-import { inTime, isGone, mayGoThrough } from './failures';
+import { inTime, isGone, LONG_PATIENCE, mayGoThrough } from './failures';
 import { take } from './take';
 import { useKeptRecord } from './useKeptRecord';
 import { useNews, type Source } from './useNews';
@@ -152,6 +152,7 @@ export function useRecord<State extends { version: number }, Line extends object
       const waited = Math.min(Math.max(0, (Date.now() - typedAt) / 1000), 30 * 86_400);
       const state = await inTime(
         send({ ...line, version, ...(written === undefined ? {} : { waited }) }),
+        goesAlone(line) || carrier?.takes(line) === true ? undefined : LONG_PATIENCE,
       );
       if (written !== undefined && state.version === version + written) {
         await seenUpTo(record, person ?? '', line.version, state.version);
@@ -269,7 +270,7 @@ export function useRecord<State extends { version: number }, Line extends object
       setRefused(line);
       await look();
       if (failure instanceof Refused && failure.isSignedOut) {
-        signedOut();
+        signedOut(failure.message);
       }
     },
   });

@@ -9,10 +9,17 @@ import { say } from '../words/say';
 import { TakeTurns } from './TakeTurns';
 import { useSignIn } from './usePerson';
 
+interface Props {
+  title: string;
+  note: string;
+  /** Whose account it is likely to be. */
+  account?: string;
+}
+
 /** Address and password, and the second factor once it is asked for; or a PIN, for those who use this device in turns. */
-export function SignInForm({ title, note }: { title: string; note: string }) {
+export function SignInForm({ title, note, account = '' }: Props) {
   const signIn = useSignIn();
-  const [email, setEmail] = useState('');
+  const [email, setEmail] = useState(account);
   const [password, setPassword] = useState('');
   const [code, setCode] = useState('');
   const problem = signIn.error instanceof Refused ? signIn.error.problem : null;
@@ -42,7 +49,7 @@ export function SignInForm({ title, note }: { title: string; note: string }) {
           label={say('screen.e-mail')}
           type="email"
           autoComplete="username"
-          autoFocus
+          autoFocus={account === ''}
           required
           value={email}
           onChange={(event) => setEmail(event.target.value)}
@@ -52,6 +59,7 @@ export function SignInForm({ title, note }: { title: string; note: string }) {
           label={say('screen.sign-in-form.password')}
           type="password"
           autoComplete="current-password"
+          autoFocus={account !== ''}
           required
           value={password}
           onChange={(event) => setPassword(event.target.value)}

@@ -8,6 +8,7 @@ import { forgetAnswers } from '../device/kept';
 
 const KEY = ['person'];
 const LEFT = ['left'];
+const WHY = ['why-out'];
 
 /** The question who is signed in; null where nobody is. */
 export const who = {
@@ -49,6 +50,7 @@ export function useArrived(): (person: Person) => void {
   return (person) => {
     void forgetAnswers();
     queries.setQueryData(LEFT, false);
+    queries.removeQueries({ queryKey: WHY });
     queries.setQueryData(KEY, present(person));
   };
 }
@@ -90,8 +92,16 @@ export function useHasLeft(): boolean {
   return left.data ?? false;
 }
 
-/** Marks the session as ended, so that the sign-in form stands over the screen. */
+/** Marks the session as ended, so that the sign-in form stands over the screen and says why. */
 export function useSignedOut() {
   const queries = useQueryClient();
-  return () => queries.setQueryData(KEY, null);
+  return (why: string) => {
+    queries.setQueryData(WHY, why);
+    queries.setQueryData(KEY, null);
+  };
+}
+
+/** Why the session ended, where the server said so. */
+export function useWhyOut(): string | null {
+  return useQueryClient().getQueryData<string>(WHY) ?? null;
 }

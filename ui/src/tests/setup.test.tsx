@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { SchoolChoices, StakeOut, Survey } from '../api/types';
 import { FakeServer, openAt, problem } from './app';
 import { call, workspace } from './fixtures';
+import { closeMeter, openMeter } from '../tablet/meter/meter';
 
 const state = workspace();
 const at = `/tasks/${state.task}`;
@@ -145,6 +146,16 @@ describe('the floor', () => {
       payload: { place: 'FL', typed: '12000' },
       confirmed: true,
     });
+  });
+
+  it('hears the meter', async () => {
+    const person = openAt(at);
+    await person.click(await screen.findByRole('button', { name: /^Floor/ }));
+    await openMeter('simulated');
+    window.dispatchEvent(new CustomEvent('lumbro-meter', { detail: 'R 1204.5 mm\n' }));
+    await waitFor(() => expect(screen.getByLabelText('Reads')).toHaveValue('1204.5 mm'));
+    expect(server.writes()).toHaveLength(0);
+    await closeMeter();
   });
 
   it('says the corrected height, the slope and the pitch of a plate', async () => {

@@ -1,7 +1,8 @@
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { FakeServer, openAt, problem } from './app';
-import { orderLine, taskSummary } from './fixtures';
+import { forget, keep, waitingLines } from '../device/outbox';
+import { FakeServer, openAt, PERSON, problem } from './app';
+import { orderLine, taskSummary, workspace } from './fixtures';
 
 let server: FakeServer;
 
@@ -122,5 +123,58 @@ describe('signing in', () => {
     expect(screen.queryByText('2471')).not.toBeInTheDocument();
     expect(screen.queryByRole('dialog')).not.toBeInTheDocument();
     expect(server.sent.some((request) => request.method === 'DELETE')).toBe(true);
+  });
+
+  describe('what was entered at cars and not sent', () => {
+    const state = workspace();
+    const record = `task ${state.task}`;
+    const line = (id: string, kind: string, payload: object) => ({ id, version: 7, kind, payload });
+    const orders = { orders: [orderLine({ id: 'o1', number: '2470' })], count: 1, next: null };
+    beforeEach(() => {
+      server
+        .on('GET /api/repair-orders', { body: orders })
+        .on(`GET /api/tasks/${state.task}`, { body: state });
+    });
+
+    it('goes by itself, in its order', async () => {
+      await keep(record, PERSON, line('a', 'reading', { call: 'spot-along', typed: '1849' }));
+      await keep(record, PERSON, line('b', 'reading', { call: 'split', typed: '2 mm left' }));
+      server.on(
+        'LINE reading',
+        { body: workspace({ version: 8 }) },
+        { body: workspace({ version: 9 }) },
+      );
+      openAt('/');
+      await waitFor(() => expect(server.writes()).toHaveLength(2));
+      expect(server.writes().map(({ line: sent }) => sent['typed'])).toEqual(['1849', '2 mm left']);
+      await waitFor(async () => expect(await waitingLines(record, PERSON)).toEqual([]));
+    });
+
+    it('stays, and is shown, where its person has a word to say', async () => {
+      await keep('order o1', PERSON, line('c', 'closed', {}));
+      server.on('GET /api/repair-orders/o1', 'no connection');
+      openAt('/');
+      expect(await screen.findByTestId('left-here')).toHaveTextContent('RO 2470: one entry');
+      expect(screen.getByRole('link', { name: /RO 2470: one/ })).toHaveAttribute(
+        'href',
+        '/orders/o1',
+      );
+      await forget('c');
+    });
+
+    it('waits where nobody answers', async () => {
+      await keep(record, PERSON, line('d', 'reading', { call: 'spot-along', typed: '1849' }));
+      server.on('GET /api/csrf', 'no connection');
+      openAt('/');
+      await waitFor(() =>
+        expect(server.sent.filter(({ path }) => path === '/api/csrf')).not.toHaveLength(0),
+      );
+      expect(server.writes()).toEqual([]);
+      server.on('GET /api/csrf', { status: 204 });
+      server.on('LINE reading', { body: workspace({ version: 8 }) });
+      window.dispatchEvent(new Event('online'));
+      await waitFor(() => expect(server.writes()).toHaveLength(1));
+      await waitFor(async () => expect(await waitingLines(record, PERSON)).toEqual([]));
+    });
   });
 });

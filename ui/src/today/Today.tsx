@@ -61,7 +61,9 @@ export function Today() {
           {say('screen.take-in-estimates')}
         </Button>
       </Box>
-      <Suspense fallback={null}>{person.data && <Unsent person={person.data.email} />}</Suspense>
+      <Suspense fallback={null}>
+        {person.data && <Unsent person={person.data.email} orders={orders} />}
+      </Suspense>
       {person.data && (
         <Typography color="text.secondary" sx={{ mb: 1.5 }} aria-live="polite">
           {person.data.shop}

@@ -8,6 +8,7 @@ import { answer, client, Refused } from '../../api/client';
 import type { Workspace } from '../../api/types';
 import { degrees, length, lengthFigure, type LengthDisplay } from '../../words/length';
 import { useBurst } from '../../sheet/useBurst';
+import { useMeterReading } from '../../tablet/meter/meter';
 import { useDraft } from '../../sheet/useDraft';
 import { useKeys } from '../../sheet/useKeys';
 import type { Task } from '../task/useTask';
@@ -156,6 +157,7 @@ function ReadFloor({
 }) {
   const [typed, setTyped] = useDraft(`${at}-floor-${place.id}`);
   useBurst('floor-reading');
+  useMeterReading(setTyped);
   const staff = useMutation({
     mutationFn: () =>
       answer(
