@@ -19,12 +19,17 @@ abstract class BrowserCase extends TestCase
     /** Whether a test looks at what the page asks for. */
     protected const HOSTS = false;
 
+    /** Whether its browser is one that can go on without the server, as everybody's can. */
+    protected const CARRIES = false;
+
     /** Whether it begins without the demo shop. */
     protected const EMPTY = false;
 
     protected static AppServer $server;
 
     protected Browser $browser;
+
+    private ?ApiClient $api = null;
 
     public static function setUpBeforeClass(): void
     {
@@ -47,7 +52,7 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->browser = Browser::open(self::$server->address(), static::HOSTS);
+        $this->browser = Browser::open(self::$server->address(), static::HOSTS, carries: static::CARRIES);
     }
 
     protected function tearDown(): void
@@ -65,9 +70,10 @@ abstract class BrowserCase extends TestCase
         return trim((string) shell_exec('DB_DATABASE=' . self::$server->database . ' ' . PHP_BINARY . ' ' . dirname(__DIR__, 2) . '/artisan lumbro:set-up-code'));
     }
 
+    /** The technician, beside the browser; signed in once, for each costs as much as a reading. */
     protected function api(): ApiClient
     {
-        return (new ApiClient(self::$server->address()))->signIn();
+        return $this->api ??= (new ApiClient(self::$server->address()))->signIn();
     }
 
     /** Strikes the last reading, which is asked about first. */

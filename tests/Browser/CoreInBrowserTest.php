@@ -14,6 +14,8 @@ use Lumbro\Core\Tests\Cli\VectorsTest;
  */
 final class CoreInBrowserTest extends BrowserCase
 {
+    protected const CARRIES = true;
+
     public function testEveryWorkedCaseComesOutTheSame(): void
     {
         $workers = glob(dirname(__DIR__, 2) . '/public/build/assets/core.worker-*.js') ?: [];

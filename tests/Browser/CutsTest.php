@@ -16,6 +16,8 @@ use Tests\Support\HiddenBay;
 /** Whatever is cut off while readings are taken, the record has each of them once and in the order they were typed. */
 final class CutsTest extends SetUpCase
 {
+    protected const CARRIES = true;
+
     /** Cuts in a short run, and under --long. */
     private const CUTS = [6, 300];
 

@@ -12,6 +12,7 @@ use Tests\Support\TestDatabase;
 final class FirstCarTest extends RunCase
 {
     use Intaking;
+    protected const CARRIES = true;
 
     protected const EMPTY = true;
 

@@ -27,6 +27,8 @@ use Tests\Support\ApiClient;
 /** A front radar from the repair order to the sealed record, as a person does it. */
 final class FrontRadarThreadTest extends BrowserCase
 {
+    protected const CARRIES = true;
+
     protected const HOSTS = true;
 
     private ApiClient $tape;

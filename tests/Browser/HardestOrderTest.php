@@ -16,6 +16,7 @@ use Tests\Support\TestDatabase;
 final class HardestOrderTest extends RunCase
 {
     use Intaking;
+    protected const CARRIES = true;
 
     protected const HOSTS = true;
 

@@ -12,6 +12,8 @@ use Tests\Support\TestDatabase;
 /** A phone in the hand and the screen on the trolley are at one task. */
 final class PadTest extends BrowserCase
 {
+    protected const CARRIES = true;
+
     private ?Browser $phone = null;
 
     protected function setUp(): void

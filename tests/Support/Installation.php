@@ -11,8 +11,12 @@ final class Installation
 
     public readonly string $folder;
 
+    /** Where its server is to be: two that begin at the same moment would find the same one free. */
+    private readonly string $port;
+
     public function __construct(string $name)
     {
+        $this->port = (string) FreePort::find();
         $this->folder = getenv('LUMBRO_SCRATCH') . "/$name-" . bin2hex(random_bytes(3));
         mkdir($this->folder, 0o755);
         // What is installed and built already is not built again.
@@ -37,7 +41,7 @@ final class Installation
         file_put_contents($log, '');
         file_put_contents($input, $typed);
         // A file, not a pipe: what is started stays on and would hold it.
-        $process = proc_open(['bash', '-c', $script], [['file', $input, 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, $this->folder, ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME')]);
+        $process = proc_open(['bash', '-c', $script], [['file', $input, 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, $this->folder, ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'), 'LUMBRO_PORT' => $this->port]);
         $status = $process === false ? -1 : proc_close($process);
 
         return [$status, (string) file_get_contents($log)];
