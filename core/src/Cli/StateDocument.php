@@ -38,7 +38,7 @@ final class StateDocument
         foreach ($parts as $part) {
             $facts[$part] = match (true) {
                 $part === 'order' => RecordFacts::order($order),
-                $task === null => throw InvalidInput::missing($b['today']->path(), 'sensor'),
+                $task === null => throw InvalidInput::missing($f['basis']->path(), 'sensor'),
                 $part === 'seal' => SealedFacts::of(TaskStateDocument::write($task)),
                 default => RecordFacts::ofTask($part, $task),
             };

@@ -38,7 +38,7 @@ final class OrderJournal implements OrderStanding
     public function __construct(public readonly OrderContext $context, private array $lines) {}
 
     /**
-     * @param array<array-key, Node> $basis "today", "vehicle", "cards", "rules" and "register" of what it rests on, and "bay" where one is chosen
+     * @param array<array-key, Node> $basis "today", "vehicle", "cards", "rules" and "register" of what it rests on, "bay" where one is chosen, and "core" where it says which version it is from
      * @param list<Node>             $lines oldest first
      *
      * @throws InvalidInput naming the field that is missing, unknown or wrong
@@ -55,6 +55,7 @@ final class OrderJournal implements OrderStanding
      */
     public static function context(array $basis): OrderContext
     {
+        isset($basis['core']) && $basis['core']->text();
         [$cards, $read] = [[], []];
         foreach ($basis['cards']->members() as $sensor => $card) {
             $raw = $card->raw();

@@ -41,6 +41,7 @@ use Lumbro\Core\Practice\Scenario;
 use Lumbro\Core\Tests\Support\Cli;
 use Lumbro\Core\Tests\Support\DemoOrder;
 use Lumbro\Core\Tests\Support\DemoTask;
+use Lumbro\Core\Tests\Support\Draws;
 use Lumbro\Core\Tests\Support\Schemas;
 use Lumbro\Core\Tests\Support\SealedTask;
 use Lumbro\Core\Tests\Support\Variations;
@@ -64,11 +65,13 @@ final class SchemasTest extends TestCase
         'card.second-position',
         'card.second-question',
         'card.second-step',
+        'card.spot-at-datum',
         'card.unknown-position',
         'card.unknown-step',
         'card.unknown-value',
         'input.expected.day',
         'input.unknown-field',
+        'kit.incomplete',
         'kit.no-centre',
         'network.no-point',
         'network.dz-in-space',
@@ -82,8 +85,10 @@ final class SchemasTest extends TestCase
         'operation.unknown',
         'placement.not-fixed',
         'reading.unreadable',
+        'record.no-card',
         'screws.second',
         'survey.observation-empty',
+        'target.no-datum',
         'vehicle.other-side',
         'vehicle.pair',
         'vehicle.second-sensor',
@@ -184,17 +189,90 @@ final class SchemasTest extends TestCase
     public function testReaderAndSchemaRefuseTheSame(string $schema, string $document): void
     {
         $this->limitTo(15)->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, count(self::OTHERS) + 2))->then(
-            function (int $where, int $what) use ($schema, $document): void {
-                $spoiled = self::spoiled($document, $where, $what);
-                $refusal = self::refusal($schema, $spoiled);
-                $complaint = $this->schemas->complaint($schema, json_decode($spoiled));
-                if ($complaint !== null) {
-                    self::assertNotNull($refusal, "The schema refuses: $complaint\n$spoiled");
-                } elseif ($refusal !== null) {
-                    self::assertContains($refusal, self::MEANING, "$refusal\n$spoiled");
-                }
-            },
+            fn(int $where, int $what) => $this->assertRefusedByBothOrNeither($schema, self::spoiled($document, $where, $what)),
         );
+    }
+
+    /** @return iterable<string, array{0: string, 1: string, 2: string, 3?: null}> document, its schema, where, and what stands there; what is struck out has none */
+    public static function spoiledPlaces(): iterable
+    {
+        yield 'another source without its name' => ['card quillon-sable-front', 'card', '/others/~1spot~1height/0/source'];
+        yield 'a core without a version' => ['state', 'state', '/basis/core', null];
+        yield 'a task of no sensor' => ['state', 'state', '/basis/sensor'];
+    }
+
+    /** What the draws have found, so that it is looked at every time. */
+    #[DataProvider('spoiledPlaces')]
+    public function testReaderAndSchemaRefuseWhatWasFound(string $name, string $schema, string $pointer, mixed ...$value): void
+    {
+        $root = json_decode(iterator_to_array(self::documents())[$name][1]);
+        $path = array_map(static fn(string $part): string => str_replace(['~1', '~0'], ['/', '~'], $part), explode('/', substr($pointer, 1)));
+        $last = (string) array_pop($path);
+        $holder = $root;
+        foreach ($path as $part) {
+            $holder = is_array($holder) ? $holder[(int) $part] : $holder->{$part};
+        }
+        unset($holder->{$last});
+        if ($value !== []) {
+            $holder->{$last} = $value[0];
+        }
+        $spoiled = (string) json_encode($root, JSON_PRESERVE_ZERO_FRACTION);
+        self::assertNotNull($this->schemas->complaint($schema, json_decode($spoiled)));
+        self::assertNotNull(self::refusal($schema, $spoiled));
+    }
+
+    /** Every kind of place of every document with everything that may stand there: some minutes. */
+    public function testReaderAndSchemaRefuseTheSameEverywhere(): void
+    {
+        if (! Draws::areLong()) {
+            self::markTestSkipped('./lumbro test --long looks at every place.');
+        }
+        $seen = [];
+        foreach (self::documents() as [$schema, $document]) {
+            foreach (self::kinds(json_decode($document)) as $where => $kind) {
+                if (isset($seen["$schema $kind"])) {
+                    continue;
+                }
+                $seen["$schema $kind"] = true;
+                for ($what = 0; $what < count(self::OTHERS) + 3; $what++) {
+                    $this->assertRefusedByBothOrNeither($schema, self::spoiled($document, $where, $what));
+                }
+            }
+        }
+        self::assertGreaterThan(500, count($seen));
+    }
+
+    private function assertRefusedByBothOrNeither(string $schema, string $spoiled): void
+    {
+        $refusal = self::refusal($schema, $spoiled);
+        $complaint = $this->schemas->complaint($schema, json_decode($spoiled));
+        if ($complaint !== null) {
+            // A line of a device that makes no sense is answered by itself: those before it are taken all the same.
+            $refusal ??= $schema === 'carry' ? CarryDocument::carry(Node::parse($spoiled))['refusal'] : null;
+            self::assertNotNull($refusal, "The schema refuses: $complaint\n$spoiled");
+        } elseif ($refusal !== null) {
+            self::assertContains($refusal, self::MEANING, "$refusal\n$spoiled");
+        } else {
+            self::assertNull($refusal);
+        }
+    }
+
+    /** @return list<string> of each place, in their order, what tells its kind: where it stands, and beside what */
+    private static function kinds(mixed $value, string $path = ''): array
+    {
+        if (is_array($value)) {
+            return array_merge(...array_map(static fn(mixed $item): array => self::kinds($item, "$path/*"), $value));
+        }
+        if (! $value instanceof \stdClass) {
+            return [];
+        }
+        $beside = (is_string($value->kind ?? null) ? $value->kind : '') . implode(',', array_keys(get_object_vars($value)));
+        $kinds = [];
+        foreach (get_object_vars($value) as $key => $member) {
+            array_push($kinds, "$path ($beside) $key", ...self::kinds($member, "$path/$key"));
+        }
+
+        return $kinds;
     }
 
     #[DataProvider('commands')]

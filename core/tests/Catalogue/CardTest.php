@@ -90,6 +90,19 @@ final class CardTest extends TestCase
         );
     }
 
+    public function testATargetCannotStandOnWhatItIsMeasuredFrom(): void
+    {
+        /** @var array{spot: array<string, mixed>} $card */
+        $card = json_decode((string) json_encode(DemoTask::node('cards/quillon-sable-front.json')->raw()), true);
+        $card['spot'] = [...$card['spot'], 'along' => 0, 'across' => 0];
+        self::assertSame(
+            'A target cannot stand where it is measured from: “along” and “across” cannot both be 0.',
+            Told::refusal(InvalidInput::class, static fn() => Document::read(ProcedureCard::class, Node::parse((string) json_encode($card)))),
+        );
+        $card['spot']['across'] = -1200;
+        self::assertSame(-1200.0, Document::read(ProcedureCard::class, Node::parse((string) json_encode($card)))->cartesianSpot()?->across);
+    }
+
     public function testStepsThatWaitForEachOtherAreRefused(): void
     {
         /** @var array<string, mixed> $card */

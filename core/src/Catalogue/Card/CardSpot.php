@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lumbro\Core\Catalogue\Card;
 
+use Lumbro\Core\Failure\InvalidInput;
 use Lumbro\Core\Fields\At;
+use Lumbro\Core\Fields\Checked;
 use Lumbro\Core\Fields\Choice;
 use Lumbro\Core\Fields\Copy;
 use Lumbro\Core\Fields\Either;
@@ -12,11 +14,15 @@ use Lumbro\Core\Fields\Lost;
 use Lumbro\Core\Fields\Number;
 use Lumbro\Core\Fields\Required;
 use Lumbro\Core\Fields\Text;
+use Lumbro\Core\Measure\Node;
 
 /** Where the card wants the target, from the front mark: mm, the stand's yaw in degrees; tolerances are half-widths, null where the card gives none. */
 #[Required('tolerance')]
-final readonly class CardSpot
+final readonly class CardSpot implements Checked
 {
+    /** Nearer than this to what it is measured from there is no direction to it, mm. */
+    private const NEAREST = 1.0;
+
     public const DATUMS = ['front-mark', 'rear-mark', 'sensor-face', 'front-bumper', 'rear-bumper', 'front-hub', 'rear-hub'];
 
     /**
@@ -54,6 +60,18 @@ final readonly class CardSpot
         #[Number('°', -45, 45)]
         public float $tilt = 0.0,
     ) {}
+
+    public function check(Node $node): void
+    {
+        if (hypot($this->along, $this->across) < self::NEAREST) {
+            throw InvalidInput::because($node->path() . '/along', 'card.spot-at-datum');
+        }
+    }
+
+    public static function rule(): array
+    {
+        return [];
+    }
 
     /** The same for the sensor on the car's other side. */
     public function mirrored(): self

@@ -145,10 +145,6 @@ final readonly class ProcedureCard implements Checked
             $path = $node->path() . '/others/' . InvalidInput::escape((string) $pointer);
             $value = CardValues::of((string) $pointer, $path, $node);
             foreach ($others as $i => $other) {
-                // Beside another source's value the question is whose it is.
-                if ($other->from->source === null) {
-                    throw InvalidInput::missing("$path/$i", 'source');
-                }
                 if (is_float($other->value) !== $value->isNumber()) {
                     throw InvalidInput::because("$path/$i/value", 'card.other-kind', ['value' => $value->label(), 'number' => $value->isNumber() ? 'yes' : 'no']);
                 }
