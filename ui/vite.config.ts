@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { loadEnv, type Plugin } from 'vite';
+import { loadEnv, type HtmlTagDescriptor, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
@@ -20,13 +20,29 @@ const asAddress: Plugin = {
   },
 };
 
+/** What asks for the first screen's answers: a script of its own, ahead of the others. */
+const EARLY = new URL('src/api/early.ts', import.meta.url).pathname;
+
 /** What the first screen shows is fetched beside the script that shows it. */
 const early: Plugin = {
   name: 'early',
+  apply: 'build',
+  buildStart() {
+    this.emitFile({ type: 'chunk', id: EARLY, name: 'early' });
+  },
   transformIndexHtml: {
     order: 'post',
     handler: (_, { bundle = {} }) =>
-      Object.keys(bundle).flatMap((file) => {
+      Object.entries(bundle).flatMap(([file, part]): HtmlTagDescriptor[] => {
+        if (part.type === 'chunk' && part.facadeModuleId === EARLY) {
+          return [
+            {
+              tag: 'script',
+              attrs: { type: 'module', crossorigin: '', src: `/build/${file}` },
+              injectTo: 'head-prepend' as const,
+            },
+          ];
+        }
         const kind = /\/en-[^/]+\.json$/.test(file)
           ? { as: 'fetch' }
           : /\/atkinson-[a-z-]+-latin-wght-normal-[^/]+\.woff2$/.test(file)

@@ -50,7 +50,9 @@ final class WidthsTest extends BrowserCase
                 self::assertSame([], $this->sideways(), $where);
                 self::assertSame([], $this->smallText(), $where);
                 self::assertSame([], $this->smallTargets(), $where);
-                self::assertSame([], $this->browser->axe(), $where);
+                if (in_array($width, [1280, 390], true) || getenv('LUMBRO_LONG') === '1') {
+                    self::assertSame([], $this->browser->axe(), $where);
+                }
             }
         }
     }

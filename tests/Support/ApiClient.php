@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 final class ApiClient
 {
     /** @var array<string, string> */
-    private array $cookies = [];
+    public array $cookies = [];
 
     private \CurlHandle $curl;
 

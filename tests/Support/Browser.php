@@ -169,6 +169,14 @@ final class Browser
         $this->driver->get($this->address . $path);
     }
 
+    /** Is known to the server as a client is that has signed in. */
+    public function take(ApiClient $signedIn): void
+    {
+        foreach ($signedIn->cookies as $name => $value) {
+            (new ChromeDevToolsDriver($this->driver))->execute('Network.setCookie', ['url' => $this->address, 'name' => $name, 'value' => $value]);
+        }
+    }
+
     public function signIn(string $email, string $password): void
     {
         // Where a session has ended, the address stands there already.

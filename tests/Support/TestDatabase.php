@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Day\DayPlans;
+use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -15,6 +17,9 @@ final class TestDatabase
     private const LOCK = 471_0815;
 
     private const TEMPLATE = 'lumbro_test_template';
+
+    /** The demo shop's clock goes on from when its day was planned, however long ago that is. */
+    public const WIND_BACK = 'update shops set clock_shift = extract(epoch from (select max(made_at) from day_plans where version = 1) - now())::int where practice';
 
     /** Makes a database with the tables and the demo shop in it, as a copy of one that is made once for all. */
     public static function create(string $name, Application $app): void
@@ -34,6 +39,7 @@ final class TestDatabase
         $server->exec("drop database if exists $name with (force)");
         $server->exec("create database $name template " . self::TEMPLATE);
         self::close($server, $name);
+        self::owner($name)->exec(self::WIND_BACK);
         $server->exec('select pg_advisory_unlock(' . self::LOCK . ')');
         self::point($app, $name);
     }
@@ -61,6 +67,10 @@ final class TestDatabase
         $kernel = $app->make(Kernel::class);
         $kernel->call('migrate', ['--database' => 'owner', '--force' => true]);
         $kernel->call('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+        // Its day is planned once, not at the first look of every test: that takes some seconds.
+        do {
+            $plan = DayPlans::current(User::query()->where('email', 'oda@copperlane.example')->firstOrFail())->plan;
+        } while ($plan === null);
         // A database that somebody is connected to cannot be copied.
         $app->make('db')->purge('owner');
         $app->make('db')->purge('app');

@@ -11,8 +11,10 @@ import { BrowserRouter, matchPath } from 'react-router';
 import { Refused } from './api/client';
 import { App, PAD_DOOR } from './App';
 import { who } from './session/usePerson';
+import { onceItStands } from './shell/onceItStands';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
+import { openOrders } from './today/useOrders';
 import { learn } from './words/words';
 
 const queries = new QueryClient({
@@ -24,14 +26,23 @@ const queries = new QueryClient({
   },
 });
 
-// Nothing is shown before it is known who is there: asked for before anything is drawn. Whoever comes with a task's code is
-// somebody only once it has let them in.
-if (matchPath(PAD_DOOR, window.location.pathname) === null) {
-  void queries.prefetchQuery(who);
-}
+/** What is known so soon is drawn at once; nobody looks at an empty page for longer, ms. */
+const SOON = 300;
+
+// Nothing is shown before it is known who is there: asked for before anything is drawn, and what the first screen lists with it.
+// Whoever comes with a task's code is somebody only once it has let them in.
+const { pathname } = window.location;
+const known =
+  matchPath(PAD_DOOR, pathname) === null
+    ? Promise.all([
+        queries.prefetchQuery(who),
+        pathname === '/' ? queries.prefetchInfiniteQuery(openOrders) : null,
+      ])
+    : null;
 
 // Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
 learn('en', (await (await fetch(english)).json()) as Record<string, string>);
+await Promise.race([known, new Promise((done) => setTimeout(done, SOON))]);
 
 const root = document.getElementById('root');
 if (root !== null) {
@@ -51,15 +62,15 @@ if (root !== null) {
   );
 }
 
-// Once the first screen stands: the application opens without a network from then on.
-setTimeout(() => {
-  if (import.meta.env.PROD && 'serviceWorker' in navigator) {
-    void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
-  }
-}, 1_000);
-
-// An order or its task is what is opened next: fetched once the first screen stands, it opens where the network has gone too.
-setTimeout(() => {
-  void import('./order/OrderScreen');
-  void import('./workspace/WorkspaceScreen');
-}, 1_500);
+onceItStands(
+  () => queries.isFetching() === 0,
+  () => {
+    // The application opens without a network from then on.
+    if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+      void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+    }
+    // An order or its task is what is opened next: fetched beforehand, it opens where the network has gone too.
+    void import('./order/OrderScreen');
+    void import('./workspace/WorkspaceScreen');
+  },
+);

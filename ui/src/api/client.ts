@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema.generated';
 import { Refused, Unreachable } from './problems';
+import { askedEarly } from './askedEarly';
 import { own } from './own';
 import { token } from './token';
 import type { Problem } from './types';
@@ -33,7 +34,7 @@ const csrf: Middleware = {
 
 export const client = createClient<paths>({
   baseUrl: window.location.origin,
-  fetch: (request) => globalThis.fetch(request),
+  fetch: (request) => askedEarly(request) ?? globalThis.fetch(request),
 });
 client.use(csrf);
 

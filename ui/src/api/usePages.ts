@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { useWords } from '../words/useWords';
 
@@ -7,15 +7,15 @@ interface Page {
   next: string | null;
 }
 
-/** A list that a search finds, page after page. */
-export function usePages<Found extends Page>(
+type FetchPage<Found> = (query: { search?: string; after?: string }) => Promise<Found>;
+
+/** The question for a list that a search finds. */
+export function pagesOf<Found extends Page>(
   name: string,
-  search: string,
-  fetchPage: (query: { search?: string; after?: string }) => Promise<Found>,
-  every?: number,
+  wanted: string,
+  fetchPage: FetchPage<Found>,
 ) {
-  const wanted = useDeferredValue(search.trim());
-  const query = useInfiniteQuery({
+  return infiniteQueryOptions({
     queryKey: [name, wanted],
     queryFn: ({ pageParam }) =>
       fetchPage({
@@ -24,6 +24,19 @@ export function usePages<Found extends Page>(
       }),
     initialPageParam: null as string | null,
     getNextPageParam: (page) => page.next,
+  });
+}
+
+/** A list that a search finds, page after page. */
+export function usePages<Found extends Page>(
+  name: string,
+  search: string,
+  fetchPage: FetchPage<Found>,
+  every?: number,
+) {
+  const wanted = useDeferredValue(search.trim());
+  const query = useInfiniteQuery({
+    ...pagesOf(name, wanted, fetchPage),
     placeholderData: keepPreviousData,
     ...(every === undefined ? {} : { refetchInterval: every }),
   });

@@ -44,9 +44,9 @@ export function LongList<Item>(props: ListOf<Item>) {
         }}
       >
         {items.map((item) => (
-          <Box component="li" key={itemKey(item)} sx={{ height }}>
+          <li key={itemKey(item)} style={{ height }}>
             {render(item)}
-          </Box>
+          </li>
         ))}
       </Box>
     </Box>

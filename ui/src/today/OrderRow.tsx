@@ -1,9 +1,9 @@
-import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import type { OrderLine, PresentKind } from '../api/types';
 import { VerdictMark } from '../shell/VerdictMark';
 import { wallHour } from '../words/moments';
 import { say, type Code } from '../words/say';
+import css from './OrderRow.module.css';
 
 const WAITS: Record<PresentKind, Code> = {
   stance: 'screen.order-row.stance',
@@ -70,55 +70,19 @@ function waitsFor(order: OrderLine): string {
 /** One order: what it waits for, in words readable from the bench. */
 export function OrderRow({ order, begins }: { order: OrderLine; begins: string | null }) {
   const promised = order.promised === null || order.closed ? null : wallHour(order.promised);
+  const owed = order.tasks.filter((task) => task.owed !== 'not-owed');
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: {
-          xs: '84px minmax(0, 1fr)',
-          md: '96px minmax(0, 1fr) minmax(0, 1.1fr) 210px',
-        },
-        columnGap: { xs: 1, md: 2 },
-        alignItems: 'center',
-        alignContent: 'center',
-        bgcolor: 'background.paper',
-        border: 1,
-        borderColor: 'divider',
-        borderLeft: 8,
-        borderLeftColor: order.alarm ? 'verdict.out' : 'divider',
-        px: 2,
-        height: '100%',
-        position: 'relative',
-        overflow: 'hidden',
-      }}
-    >
-      <Box
-        sx={{ fontSize: '1.5rem', fontWeight: 700, overflow: 'hidden', textOverflow: 'ellipsis' }}
-      >
-        {order.number}
-      </Box>
-      <Box sx={{ minWidth: 0 }}>
-        <Box
-          component={Link}
-          to={place(order)}
-          sx={{
-            ...CLIP,
-            display: 'block',
-            fontSize: '1.25rem',
-            fontWeight: 700,
-            color: 'inherit',
-            textDecoration: 'none',
-            '&::after': { content: '""', position: 'absolute', inset: 0 },
-          }}
-        >
+    <div className={classes(css.row, order.alarm && css.alarm)}>
+      <div className={css.number}>{order.number}</div>
+      <div className={css.part}>
+        <Link className={classes(css.clip, css.car)} to={place(order)}>
           {order.vehicle}
-        </Box>
-        <Box sx={{ ...CLIP, color: 'text.secondary' }} title={order.operations.join(', ')}>
+        </Link>
+        <div className={classes(css.clip, css.quiet)} title={order.operations.join(', ')}>
           {promised && (
-            <Box
-              component="span"
+            <span
               data-testid="promised"
-              sx={{ fontWeight: 700, color: promised.isPast ? 'verdict.out' : 'text.primary' }}
+              className={classes(css.promised, promised.isPast && css.past)}
             >
               {say(
                 promised.isPast ? 'screen.order-row.was-promised' : 'screen.order-row.promised',
@@ -127,75 +91,49 @@ export function OrderRow({ order, begins }: { order: OrderLine; begins: string |
                 },
               )}
               {' · '}
-            </Box>
+            </span>
           )}
           {[order.plate, ...order.operations].filter((text) => text !== '').join(' · ')}
-        </Box>
-      </Box>
-      <Box sx={{ minWidth: 0, gridColumn: { xs: 2, md: 'auto' } }}>
-        <Box sx={{ ...CLIP, fontSize: '0.9rem', color: 'text.secondary' }}>
+        </div>
+      </div>
+      <div className={css.what}>
+        <div className={classes(css.clip, css.quiet, css.begins)}>
           {order.alarm
             ? say('screen.order-row.capture-before-refit', { alarms: order.alarms })
             : order.closed
               ? say('screen.closed')
               : say('screen.waits-for')}
           {begins !== null && <b> · {begins}</b>}
-        </Box>
-        <Box
-          sx={{
-            fontWeight: 700,
-            fontSize: '1.1rem',
-            lineHeight: 1.2,
-            color: order.alarm ? 'verdict.out' : 'text.primary',
-            display: '-webkit-box',
-            WebkitLineClamp: 2,
-            WebkitBoxOrient: 'vertical',
-            overflow: 'hidden',
-          }}
-        >
-          {waitsFor(order)}
-        </Box>
-      </Box>
-      <Box
-        sx={{
-          display: { xs: 'none', md: 'block' },
-          minWidth: 0,
-          fontSize: '0.9rem',
-          lineHeight: 1.3,
-        }}
-      >
-        {order.tasks
-          .filter((task) => task.owed !== 'not-owed')
-          .slice(0, 4)
-          .map((task) => (
-            <Box
-              key={task.task}
-              sx={{ ...CLIP, display: 'flex', justifyContent: 'space-between', gap: 1 }}
-            >
-              <Box component="span" sx={CLIP}>
-                {task.name}
-              </Box>
-              {task.verdict ? (
-                <VerdictMark verdict={task.verdict} size={13} />
-              ) : (
-                <Box component="span" sx={{ color: 'text.secondary' }}>
-                  {say(
-                    task.sealed
-                      ? 'screen.sealed-state'
-                      : task.owed === 'owed'
-                        ? 'screen.owed-state'
-                        : 'screen.unknown',
-                  )}
-                </Box>
-              )}
-            </Box>
-          ))}
-        {order.tasks.every((task) => task.owed === 'not-owed') && (
-          <Box sx={{ color: 'text.secondary' }}>{say('screen.order-row.no-sensor-owed')}</Box>
+        </div>
+        <div className={classes(css.waits, order.alarm && css.alarmed)}>{waitsFor(order)}</div>
+      </div>
+      <div className={css.sensors}>
+        {owed.slice(0, 4).map((task) => (
+          <div key={task.task} className={classes(css.clip, css.sensor)}>
+            <span className={css.clip}>{task.name}</span>
+            {task.verdict ? (
+              <VerdictMark verdict={task.verdict} size={13} />
+            ) : (
+              <span className={css.quiet}>
+                {say(
+                  task.sealed
+                    ? 'screen.sealed-state'
+                    : task.owed === 'owed'
+                      ? 'screen.owed-state'
+                      : 'screen.unknown',
+                )}
+              </span>
+            )}
+          </div>
+        ))}
+        {owed.length === 0 && (
+          <div className={css.quiet}>{say('screen.order-row.no-sensor-owed')}</div>
         )}
-      </Box>
-    </Box>
+      </div>
+    </div>
   );
 }
 
-const CLIP = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
+function classes(...names: (string | false | undefined)[]): string {
+  return names.filter(Boolean).join(' ');
+}

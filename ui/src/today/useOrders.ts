@@ -1,14 +1,18 @@
 import { answer, client } from '../api/client';
-import { usePages } from '../api/usePages';
+import { pagesOf, usePages } from '../api/usePages';
+
+const LIST = 'orders';
+
+function page(query: { search?: string; after?: string }) {
+  return answer(client.GET('/api/repair-orders', { params: { query } }));
+}
+
+/** The question for the open orders, as the list asks it first. */
+export const openOrders = pagesOf(LIST, '', page);
 
 /** The orders a search finds, page after page. */
 export function useOrders(search: string) {
-  const list = usePages(
-    'orders',
-    search,
-    (query) => answer(client.GET('/api/repair-orders', { params: { query } })),
-    20_000,
-  );
+  const list = usePages(LIST, search, page, 20_000);
   return {
     ...list,
     orders: list.pages.flatMap((page) => page.orders),

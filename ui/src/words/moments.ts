@@ -21,16 +21,26 @@ export function clock(iso: string): string {
   return clockText(iso, currentReader());
 }
 
-/** A day and an hour on the wall of the shop, such as "2026-11-28T16:00": of today the hour alone, and whether it is past. */
-export function wallHour(wall: string, now: Date = new Date()): { says: string; isPast: boolean } {
-  const zone = currentReader().zone;
-  const here = new Intl.DateTimeFormat('sv-SE', {
+/** Zone → what its clocks show; making one costs as much as a hundred answers of it. */
+const clocks = new Map<string | null, Intl.DateTimeFormat>();
+
+function clockOf(zone: string | null): Intl.DateTimeFormat {
+  const known = clocks.get(zone);
+  if (known !== undefined) {
+    return known;
+  }
+  const made = new Intl.DateTimeFormat('sv-SE', {
     timeZone: zone ?? undefined,
     dateStyle: 'short',
     timeStyle: 'short',
-  })
-    .format(now)
-    .replace(' ', 'T');
+  });
+  clocks.set(zone, made);
+  return made;
+}
+
+/** A day and an hour on the wall of the shop, such as "2026-11-28T16:00": of today the hour alone, and whether it is past. */
+export function wallHour(wall: string, now: Date = new Date()): { says: string; isPast: boolean } {
+  const here = clockOf(currentReader().zone).format(now).replace(' ', 'T');
   const [date, hour] = wall.split('T');
   const isToday = here.startsWith(date ?? '');
   return { says: isToday ? (hour ?? '') : `${dayText(date ?? '')}, ${hour}`, isPast: here > wall };

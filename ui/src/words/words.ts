@@ -8,6 +8,9 @@ type Messages = Readonly<Record<string, string>>;
 const languages: Record<string, Messages> = {};
 const formats = new Map<string, IntlMessageFormat>();
 
+// Which languages the browser knows of is not asked: to find out takes longer than to put a whole screen in words.
+IntlMessageFormat.resolveLocale = (wanted) => new Intl.Locale(String(wanted));
+
 /** Learns what is said in a language, such as "en": words/en.json. Nothing is said before. */
 export function learn(language: string, messages: Messages): void {
   languages[language] = messages;

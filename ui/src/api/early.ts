@@ -1,0 +1,19 @@
+/*
+ * Asks for what the first screen shows before the application's script has come: a script of its own, ahead of the others
+ * (vite.config.ts). What was asked is taken up in askedEarly.ts.
+ */
+
+/** Where a phone comes that read a task's code: it is somebody only once it has been let in. */
+const DOOR = '/pad/';
+
+const { pathname } = window.location;
+if (!pathname.startsWith(DOOR)) {
+  window.askedEarly = new Map(
+    ['/api/session', ...(pathname === '/' ? ['/api/repair-orders'] : [])].map((address) => {
+      const answer = fetch(address);
+      // Where nobody takes it up, nobody misses it.
+      answer.catch(() => undefined);
+      return [address, answer];
+    }),
+  );
+}
