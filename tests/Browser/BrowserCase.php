@@ -27,6 +27,9 @@ abstract class BrowserCase extends TestCase
 
     protected static AppServer $server;
 
+    /** The last test's, for the next one of the class. */
+    private static ?Browser $spare = null;
+
     protected Browser $browser;
 
     private ?ApiClient $api = null;
@@ -47,12 +50,15 @@ abstract class BrowserCase extends TestCase
 
     public static function tearDownAfterClass(): void
     {
+        self::$spare?->close();
+        self::$spare = null;
         self::$server->down();
     }
 
     protected function setUp(): void
     {
-        $this->browser = Browser::open(self::$server->address(), static::HOSTS, carries: static::CARRIES);
+        $this->browser = self::$spare?->anew() ?? Browser::open(self::$server->address(), static::HOSTS, carries: static::CARRIES);
+        self::$spare = null;
     }
 
     protected function tearDown(): void
@@ -60,6 +66,10 @@ abstract class BrowserCase extends TestCase
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $folder = dirname(__DIR__, 2) . '/var/log';
             $this->browser->shot("$folder/failed-{$this->name()}.png");
+        } elseif (! static::CARRIES && ! static::HOSTS) {
+            self::$spare = $this->browser;
+
+            return;
         }
         $this->browser->close();
     }

@@ -250,10 +250,8 @@ final class SchemasTest extends TestCase
             // A line of a device that makes no sense is answered by itself: those before it are taken all the same.
             $refusal ??= $schema === 'carry' ? CarryDocument::carry(Node::parse($spoiled))['refusal'] : null;
             self::assertNotNull($refusal, "The schema refuses: $complaint\n$spoiled");
-        } elseif ($refusal !== null) {
-            self::assertContains($refusal, self::MEANING, "$refusal\n$spoiled");
         } else {
-            self::assertNull($refusal);
+            self::assertContains($refusal, [null, ...self::MEANING], "$refusal\n$spoiled");
         }
     }
 
