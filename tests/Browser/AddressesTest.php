@@ -42,6 +42,23 @@ final class AddressesTest extends BrowserCase
         $browser->find('[aria-pressed=true]');
     }
 
+    public function testWhatTheFirstScreenShowsIsAskedForOnceAndEarly(): void
+    {
+        $this->signIn();
+        $this->until('document.querySelector("main a[href^=\"/orders/\"]") !== null');
+        self::assertSame([0, 1, 1], $this->browser->driver->executeScript(<<<'JS'
+            const asked = (address) => performance.getEntriesByName(location.origin + address).length;
+            return [window.askedEarly.size, asked('/api/session'), asked('/api/repair-orders')];
+            JS));
+        // Nobody is asked for the list who opens something else.
+        $this->browser->visit('/kit');
+        $this->browser->find('main h1');
+        self::assertSame([1, 0], $this->browser->driver->executeScript(<<<'JS'
+            const asked = (address) => performance.getEntriesByName(location.origin + address).length;
+            return [asked('/api/session'), asked('/api/repair-orders')];
+            JS));
+    }
+
     public function testTheKitsFormAndABayHaveTheirAddresses(): void
     {
         $browser = $this->browser;
