@@ -200,6 +200,6 @@ describe('hours of the day', () => {
     ]);
     const day = plan([]);
     expect(lateness(day, 900, 960)).toBe('late by 1 h 0 min');
-    expect(lateness(day, 900, 1_890)).toBe('late, done Tue 1 Dec, 07:30');
+    expect(lateness(day, 900, 1_890)).toBe('not done before Tue 1 Dec, 07:30');
   });
 });
