@@ -10,11 +10,22 @@ import { hour, lateness } from './times';
 import { Turns } from './Turns';
 import { useDay } from './useDay';
 
+/** What the plan says of the orders in the list. */
+export interface Told {
+  /** Order → when its next work begins, and who does it. */
+  readonly times: ReadonlyMap<string, string>;
+  /** What the shop's clock shows. */
+  readonly now: string | undefined;
+}
+
 /** Over the list of orders: what everybody begins now, and what will be late. */
-export function TodayStrip({ onTimes }: { onTimes: (times: Map<string, string>) => void }) {
+export function TodayStrip({ onTold }: { onTold: (told: Told) => void }) {
   const { data: plan } = useDay();
-  const times = useMemo(() => (plan ? begins(plan) : new Map<string, string>()), [plan]);
-  useEffect(() => onTimes(times), [onTimes, times]);
+  const told = useMemo(
+    () => ({ times: plan ? begins(plan) : new Map<string, string>(), now: plan?.now }),
+    [plan],
+  );
+  useEffect(() => onTold(told), [onTold, told]);
   if (!plan || plan.searching || plan.slots.length === 0) {
     return null;
   }

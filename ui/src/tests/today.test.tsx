@@ -11,6 +11,27 @@ beforeEach(() => {
 });
 
 describe('today', () => {
+  it('calls a promise past by the clock of the shop, which may be set to another hour', async () => {
+    server.on('GET /api/day', { body: { now: '2020-03-02T12:00', slots: [], searching: null } });
+    server.on('GET /api/repair-orders', {
+      body: {
+        orders: [
+          orderLine({ promised: '2020-03-02T16:45' }),
+          orderLine({ id: 'o2', promised: '2020-03-02T11:30' }),
+        ],
+        count: 2,
+        next: null,
+      },
+    });
+    openAt('/');
+    await waitFor(() =>
+      expect(screen.getAllByTestId('promised').map((one) => one.textContent)).toEqual([
+        'promised 16:45 · ',
+        'was promised 11:30 · ',
+      ]),
+    );
+  });
+
   it('says what each order waits for', async () => {
     server.on('GET /api/repair-orders', {
       body: {

@@ -67,9 +67,17 @@ function waitsFor(order: OrderLine): string {
   return `${next.name}: ${next.present === null ? say('screen.order-row.reading-its-axis') : say(WAITS[next.present])}`;
 }
 
-/** One order: what it waits for, in words readable from the bench. */
-export function OrderRow({ order, begins }: { order: OrderLine; begins: string | null }) {
-  const promised = order.promised === null || order.closed ? null : wallHour(order.promised);
+/** One order: what it waits for, in words readable from the bench; judged by the shop's own clock where that is known. */
+export function OrderRow({
+  order,
+  begins,
+  now,
+}: {
+  order: OrderLine;
+  begins: string | null;
+  now: string | undefined;
+}) {
+  const promised = order.promised === null || order.closed ? null : wallHour(order.promised, now);
   const owed = order.tasks.filter((task) => task.owed !== 'not-owed');
   return (
     <div className={classes(css.row, order.alarm && css.alarm)}>

@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import type { Told } from '../day/TodayStrip';
 import { useMay, usePerson } from '../session/usePerson';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
@@ -36,7 +37,7 @@ export function Today() {
   const person = usePerson();
   const may = useMay();
   const [search, setSearch] = useState('');
-  const [times, setTimes] = useState<ReadonlyMap<string, string>>(new Map());
+  const [told, setTold] = useState<Told>({ times: new Map(), now: undefined });
   const [importing, setImporting] = useState(false);
   const isNarrow = useMediaQuery(NARROW, { noSsr: true });
   const list = useOrders(search);
@@ -78,7 +79,7 @@ export function Today() {
       )}
       {search === '' && (
         <Suspense fallback={null}>
-          <TodayStrip onTimes={setTimes} />
+          <TodayStrip onTold={setTold} />
         </Suspense>
       )}
       {list.query.isPending && <Skeleton variant="rectangular" height={280} />}
@@ -100,7 +101,9 @@ export function Today() {
           height={isNarrow ? 132 : 88}
           onEnd={list.more}
           isWhole={list.isWhole}
-          render={(order) => <OrderRow order={order} begins={times.get(order.id) ?? null} />}
+          render={(order) => (
+            <OrderRow order={order} begins={told.times.get(order.id) ?? null} now={told.now} />
+          )}
         />
       )}
       {importing && (

@@ -38,9 +38,20 @@ function clockOf(zone: string | null): Intl.DateTimeFormat {
   return made;
 }
 
-/** A day and an hour on the wall of the shop, such as "2026-11-28T16:00": of today the hour alone, and whether it is past. */
-export function wallHour(wall: string, now: Date = new Date()): { says: string; isPast: boolean } {
-  const here = clockOf(currentReader().zone).format(now).replace(' ', 'T');
+/** The day and the hour on the wall of the shop, such as "2026-11-28T16:00". */
+export function wallNow(now: Date = new Date()): string {
+  return clockOf(currentReader().zone).format(now).replace(' ', 'T');
+}
+
+/**
+ * A day and an hour on the wall of the shop: of today the hour alone, and whether it is past.
+ *
+ * @param here what the wall shows now; a practice shop's clock can be set
+ */
+export function wallHour(
+  wall: string,
+  here: string = wallNow(),
+): { says: string; isPast: boolean } {
   const [date, hour] = wall.split('T');
   const isToday = here.startsWith(date ?? '');
   return { says: isToday ? (hour ?? '') : `${dayText(date ?? '')}, ${hour}`, isPast: here > wall };
