@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import type { DayPlan, DaySlot } from '../api/types';
 import { Sheet } from '../sheet/Sheet';
 import { say } from '../words/say';
-import { isLate } from './lanes';
+import { isLate, outOf100 } from './lanes';
 import { OutOrIn } from './OutOrIn';
 import { dayName, dayOf, hour, lasting, stageWords, wall, wallHourOf } from './times';
 import { useDayChange, type PinWish } from './useDay';
@@ -42,7 +42,7 @@ export function CarDay({
         {car.chance !== null && (
           <Typography color="text.secondary">
             {say('screen.day.chance', {
-              chance: Math.floor(car.chance * 100),
+              chance: outOf100(car.chance),
               most: car.most === null ? '' : hour(plan, car.most),
             })}
           </Typography>

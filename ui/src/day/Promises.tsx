@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { DayPlan } from '../api/types';
 import { say } from '../words/say';
-import { isAtRisk, isLate } from './lanes';
+import { isAtRisk, isLate, outOf100 } from './lanes';
 import { hour, lateness } from './times';
 
 /** What was promised, the cars that will be late first, each with the chance that it holds. */
@@ -61,7 +61,7 @@ export function Promises({ plan, onChoose }: { plan: DayPlan; onChoose: (car: st
                 ? car.done === null
                   ? say('screen.day.not-in-sight')
                   : lateness(plan, car.promised ?? 0, car.done)
-                : say('screen.day.holds-in', { chance: Math.floor((car.chance ?? 0) * 100) })}
+                : say('screen.day.holds-in', { chance: outOf100(car.chance) })}
             </Box>
           </ButtonBase>
         </Box>

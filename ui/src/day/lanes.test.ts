@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DayPlan, DaySlot } from '../api/types';
-import { days, isAtRisk, isLate, lanes, span } from './lanes';
+import { days, isAtRisk, isLate, lanes, outOf100, span } from './lanes';
 import {
   dayName,
   dayOf,
@@ -190,6 +190,10 @@ describe('hours of the day', () => {
       expect(minuteOf(day, wallHourOf(day, minute))).toBe(minute);
     }
     expect(wallHourOf(day, 1_890)).toBe('2026-12-01T07:30');
+  });
+
+  it('never call a promise certain', () => {
+    expect([outOf100(1), outOf100(0.995), outOf100(0.5), outOf100(null)]).toEqual([99, 99, 50, 0]);
   });
 
   it('say how long and how late', () => {

@@ -36,6 +36,11 @@ export function isAtRisk(car: DayPlan['cars'][number]): boolean {
   return car.promised !== null && !isLate(car) && (car.chance ?? 1) < 0.9;
 }
 
+/** Of a hundred such days, those on which a promise is kept: as many as there were draws say nothing of all days there are. */
+export function outOf100(chance: number | null): number {
+  return Math.min(99, Math.floor((chance ?? 0) * 100));
+}
+
 /** The lanes of one day, counted from today on. */
 export function lanes(plan: DayPlan, day: number): Lane[] {
   const [first] = span(plan, day);
