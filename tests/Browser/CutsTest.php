@@ -94,6 +94,19 @@ final class CutsTest extends SetUpCase
         }
     }
 
+    /** A move decides something: where this device has not yet what somebody else wrote, it waits for its person to send it. */
+    protected function moved(): void
+    {
+        $this->browser->keys('d');
+        for ($deadline = microtime(true) + Browser::PATIENCE; $this->browser->has('[data-testid=moves]') && microtime(true) < $deadline; usleep(250_000)) {
+            if ($this->browser->has('[data-testid=unsent]')) {
+                $this->mend();
+                $this->browser->driver->executeScript('[...document.querySelectorAll("[data-testid=unsent] button")].find((one) => /^(Send again|Yes, record it|Record it as well)/.test(one.innerText) && !one.disabled)?.click()');
+            }
+        }
+        self::assertFalse($this->browser->has('[data-testid=moves]'), 'The move was not taken after ' . implode(', ', $this->cuts) . ': ' . $this->browser->text('main'));
+    }
+
     /** Waits until nothing is on its way; what is asked about a line that waited is answered. */
     protected function settle(): void
     {

@@ -135,8 +135,7 @@ abstract class SetUpCase extends BrowserCase
                 foreach ($this->browser->driver->findElements(WebDriverBy::cssSelector('[data-testid^=move-]')) as $move) {
                     $bay->obey(str_replace("\n", ' ', explode('then “', $move->getText())[0]));
                 }
-                $this->browser->keys('d');
-                $this->gone('[data-testid=moves]');
+                $this->moved();
             } elseif ($this->browser->has('#floor-reading')) {
                 $place = (string) $this->browser->find('#floor-reading')->getAttribute('data-reading');
                 $this->browser->type('#floor-reading', $bay->staff($place) . WebDriverKeys::ENTER);
@@ -153,6 +152,13 @@ abstract class SetUpCase extends BrowserCase
             }
         }
         self::fail('The screen asks for more and more.');
+    }
+
+    /** Says that what was to be moved is moved, and waits until that is known. */
+    protected function moved(): void
+    {
+        $this->browser->keys('d');
+        $this->gone('[data-testid=moves]');
     }
 
     /** Types a reading and waits until it is in the ledger. */
