@@ -5,6 +5,8 @@ const SESSION = 'http://127.0.0.1/api/session';
 const ORDERS = 'http://127.0.0.1/api/repair-orders';
 
 beforeEach(() => {
+  // Just opened, however long the tests have run.
+  vi.spyOn(performance, 'now').mockReturnValue(400);
   window.askedEarly = new Map([
     ['/api/session', Promise.resolve(new Response('who'))],
     ['/api/repair-orders', Promise.resolve(new Response('orders'))],
