@@ -77,7 +77,7 @@ function Open({ order, file }: { order: Order; file: OrderFile }) {
       v: () => setStance((now) => (now + 1) % STANCES.length),
       p: () => address.show(null),
     }),
-    [address.show], // eslint-disable-line react-hooks/exhaustive-deps
+    [address.show], // oxlint-disable-line react/exhaustive-deps
   );
   useKeys(keys);
 

@@ -8,7 +8,7 @@ export interface TapeKey {
   readonly name?: string;
 }
 
-const digits = (row: string): TapeKey[] => [...row].map((one) => ({ shows: one, puts: one }));
+const digits = (row: string): TapeKey[] => row.split('').map((one) => ({ shows: one, puts: one }));
 
 /** The keys of a tape: four in a row, the unit or the fraction beside the digits. Erasing is the pad's own key, last in the first row. */
 export function tapeKeys(display: LengthDisplay, isAngle: boolean): readonly TapeKey[] {

@@ -55,7 +55,9 @@ describe('the rules as forms have them', () => {
       RULES,
     );
     const [tyres] = made['conditions'] as Doc[];
-    expect((tyres?.['values'] as Doc[]).map((value) => value['id'])).toEqual(['front-right']);
+    expect((tyres?.['values'] as Doc[] | undefined)?.map((value) => value['id'])).toEqual([
+      'front-right',
+    ]);
     expect(tyres?.['perSensor']).toBe(true);
     expect(tyres?.['sag']).toEqual({ front: 0, rear: 6 });
   });

@@ -38,7 +38,7 @@ export function AnswerButtons({
                 () => choose(answer),
               ]),
             ),
-      [asking, onAnswer], // eslint-disable-line react-hooks/exhaustive-deps
+      [asking, onAnswer], // oxlint-disable-line react/exhaustive-deps
     ),
   );
   return asking ? (

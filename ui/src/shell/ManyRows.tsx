@@ -7,7 +7,7 @@ import type { ListOf } from './LongList';
 export function ManyRows<Item>({ label, items, itemKey, height, render, onEnd }: ListOf<Item>) {
   const frame = useRef<HTMLDivElement>(null);
   // What it returns changes with every scroll; this component is not memoized over it.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: items.length,
     getScrollElement: () => frame.current,

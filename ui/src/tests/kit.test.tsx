@@ -82,7 +82,7 @@ describe('what a reading is taken with', () => {
     await screen.findByText('No.');
     expect(server.writes()[0]?.line).toMatchObject({ call: 'spot-along', instrument: 'tape-2' });
     expect(screen.getByLabelText(/Reads/)).toHaveValue('1840');
-    expect(Object.values({ ...localStorage })).toContain('tape-2');
+    expect(Object.keys(localStorage).map((key) => localStorage.getItem(key))).toContain('tape-2');
   });
 
   it('is nobody’s question where there is one of a kind', async () => {

@@ -106,7 +106,7 @@ function Open({ state, task }: { state: Workspace; task: Task }) {
         p: toPresent,
         '?': () => setHelp(true),
       }),
-      [state, task, address.show], // eslint-disable-line react-hooks/exhaustive-deps
+      [state, task, address.show], // oxlint-disable-line react/exhaustive-deps
     ),
   );
 

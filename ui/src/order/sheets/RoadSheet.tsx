@@ -152,7 +152,7 @@ function FunctionForm({
         why === null
           ? { y: () => answer('seen'), n: () => answer('not-seen'), u: () => answer('untested') }
           : {},
-      [why, lacks, onSay], // eslint-disable-line react-hooks/exhaustive-deps
+      [why, lacks, onSay], // oxlint-disable-line react/exhaustive-deps
     ),
   );
   return (

@@ -41,7 +41,7 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
       );
     }
   };
-  useKeys(useMemo(() => (other === null ? { d: done } : {}), [state, task, other])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => (other === null ? { d: done } : {}), [state, task, other])); // oxlint-disable-line react/exhaustive-deps
   return (
     <Sheet
       title={say('screen.adjust-card.turn-screws')}
@@ -129,9 +129,9 @@ function ByScrews({ state, task, screws }: { state: Workspace; task: Task; screw
 }
 
 function BySpots({ state, task }: { state: Workspace; task: Task }) {
-  // eslint-disable-next-line no-restricted-syntax -- A value of the journal, not words.
+  // oxlint-disable-next-line lumbro/words-in-their-file -- A value of the journal, not words.
   const done = () => task.write({ kind: 'correction', payload: { way: 'mirror spots' } });
-  useKeys(useMemo(() => ({ d: done }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ d: done }), [state, task])); // oxlint-disable-line react/exhaustive-deps
   const { finding } = state.run;
   return (
     <Sheet

@@ -26,7 +26,7 @@ export function CauseCard({ state, task, cause }: { state: Workspace; task: Task
         ...(note.trim() === '' ? {} : { note: note.trim() }),
       },
     });
-  useKeys(useMemo(() => ({ y: () => decide(true), n: () => decide(false) }), [state, task, note])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ y: () => decide(true), n: () => decide(false) }), [state, task, note])); // oxlint-disable-line react/exhaustive-deps
   const look = useMutation({
     mutationFn: () =>
       answer(

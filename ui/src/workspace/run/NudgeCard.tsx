@@ -26,7 +26,7 @@ export function NudgeCard({
       task.write({ kind: 'nudged', payload: { away: nudge.to } });
     }
   };
-  useKeys(useMemo(() => ({ d: done }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ d: done }), [state, task])); // oxlint-disable-line react/exhaustive-deps
   if (nudge === null) {
     return null;
   }

@@ -12,7 +12,7 @@ import { say } from '../../words/say';
 /** The tool was asked something and no answer is on record: what came of it is asked first, and nothing is done twice. */
 export function PendingCard({ state, task }: { state: Workspace; task: Task }) {
   const ask = () => task.write({ kind: 'tool-outcome', payload: {} });
-  useKeys(useMemo(() => ({ r: ask }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ r: ask }), [state, task])); // oxlint-disable-line react/exhaustive-deps
   const { pending } = state.run;
   if (!pending) {
     return null;

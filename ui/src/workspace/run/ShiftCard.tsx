@@ -29,7 +29,7 @@ export function ShiftCard({
     back || !test ? '0' : expectedReading(test.across, 'sided', display),
   );
   const send = () => task.write({ kind: 'shift', payload: { typed } });
-  useKeys(useMemo(() => ({ d: send }), [state, task, typed])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ d: send }), [state, task, typed])); // oxlint-disable-line react/exhaustive-deps
   if (!test) {
     return null;
   }

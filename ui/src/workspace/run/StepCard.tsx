@@ -114,7 +114,7 @@ function ByHand({
       payload: { step: step.id },
       ...(asked ? { confirmed: true } : {}),
     });
-  useKeys(useMemo(() => ({ d: done }), [state, task, asked])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ d: done }), [state, task, asked])); // oxlint-disable-line react/exhaustive-deps
   return (
     <>
       {begun && step.seconds !== null && <Clock from={step.begunAt ?? ''} seconds={step.seconds} />}

@@ -31,7 +31,7 @@ export function ToolButton({
       kind: 'asked',
       payload: { command, ...(values ? { values } : {}), ...(lotCode ? { lotCode } : {}) },
     });
-  useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred, lotCode])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => (barred || outlined ? {} : { r: ask }), [state, task, barred, lotCode])); // oxlint-disable-line react/exhaustive-deps
   return (
     <Button
       variant={outlined ? 'outlined' : 'contained'}

@@ -168,7 +168,7 @@ function ReadFloor({
     onSuccess: (read) => setTyped(read.typed),
   });
   const meter = () => simulated && staff.mutate();
-  useKeys(useMemo(() => ({ m: meter }), [at, place.id, simulated])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ m: meter }), [at, place.id, simulated])); // oxlint-disable-line react/exhaustive-deps
   const sent = task.failed?.kind === 'floor' ? task.failed.payload : null;
   const refused = sent !== null && task.failure instanceof Refused ? task.failure : null;
   const asks = refused?.problem.code === 'asks-once' && sent?.typed === typed;

@@ -34,7 +34,7 @@ export function MoveSheet({
 }) {
   const moved = () =>
     task.write({ kind: 'move', payload: { kinds: state.moves.map((move) => move.kind) } });
-  useKeys(useMemo(() => ({ d: moved }), [state, task])); // eslint-disable-line react-hooks/exhaustive-deps
+  useKeys(useMemo(() => ({ d: moved }), [state, task])); // oxlint-disable-line react/exhaustive-deps
   const single = state.moves.length === 1 && state.moves[0]?.parts.length === 1;
   return (
     <Sheet
