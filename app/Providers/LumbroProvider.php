@@ -8,6 +8,7 @@ use App\Http\Replay;
 use App\Queue\Beat;
 use App\Queue\Lost;
 use App\Queue\Server;
+use App\Queue\Woken;
 use App\Reports\PdfRenderer;
 use App\Reports\QrCode;
 use App\Reports\QrEncode;
@@ -16,6 +17,7 @@ use App\Signing\Signer;
 use App\Signing\SocketSigner;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Queue\Worker;
 use Illuminate\Support\ServiceProvider;
 
 /** Settings of the framework that hold everywhere. */
@@ -31,6 +33,7 @@ final class LumbroProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Signer::class, static fn(): Signer => new SocketSigner((string) config('lumbro.signer')));
+        $this->app->extend('queue.worker', static fn(Worker $worker): Worker => Woken::of($worker));
     }
 
     public function boot(): void

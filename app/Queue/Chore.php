@@ -60,6 +60,7 @@ final readonly class Chore
             'request' => $number, 'from' => $request->ip(), 'bytes' => $bytes, 'asked_at' => Moment::now(),
         ]);
         DoChore::dispatch($user->shop_id, $id);
+        Woken::wake();
 
         return self::open($user, $id);
     }
