@@ -45,15 +45,20 @@ final class Woken extends Worker
 
                 return;
             }
-            $woken = $database->pgsqlGetNotify(\PDO::FETCH_ASSOC, (int) (1000 * $seconds));
             // What it was told meanwhile is all looked for at once.
-            while ($woken !== false) {
-                $woken = $database->pgsqlGetNotify(\PDO::FETCH_ASSOC);
-            }
+            for ($wait = (int) (1000 * $seconds); $this->isTold($database, $wait); $wait = 0);
         } catch (\Throwable) {
             // The database is away: what asks it next says so.
             $this->listens = null;
             parent::sleep($seconds);
         }
+    }
+
+    private function isTold(\PDO $database, int $milliseconds): bool
+    {
+        /** @var array<mixed>|false $told */
+        $told = $database->pgsqlGetNotify(\PDO::FETCH_ASSOC, $milliseconds);
+
+        return $told !== false;
     }
 }
