@@ -29,7 +29,7 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function days(): iterable
     {
-        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 40 : 4); $seed++) {
+        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 40 : 3); $seed++) {
             yield "day $seed" => [$seed];
         }
     }
@@ -61,7 +61,7 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function smallDays(): iterable
     {
-        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 120 : 8); $seed++) {
+        for ($seed = 1; $seed <= (getenv('LUMBRO_LONG') === '1' ? 120 : 5); $seed++) {
             yield "day $seed" => [$seed];
         }
     }
