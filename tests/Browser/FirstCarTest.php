@@ -12,8 +12,6 @@ use Tests\Support\TestDatabase;
 final class FirstCarTest extends RunCase
 {
     use Intaking;
-    protected const CARRIES = true;
-
     protected const EMPTY = true;
 
     private const LEAD = ['wenna@brasswater.example', 'tape-and-bob'];

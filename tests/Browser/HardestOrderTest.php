@@ -16,8 +16,6 @@ use Tests\Support\TestDatabase;
 final class HardestOrderTest extends RunCase
 {
     use Intaking;
-    protected const CARRIES = true;
-
     protected const HOSTS = true;
 
     /** What is true of each sensor: one is corrected electronically, one looks aside and has no adjuster. */
