@@ -162,7 +162,7 @@ function Head({
         </ToggleButtonGroup>
       )}
       {plan.clock.canBeSet && <PracticeClock plan={plan} />}
-      <Box sx={{ flex: 1 }} />
+      <Box sx={{ flex: 1, display: { xs: 'none', sm: 'block' } }} />
       <Button variant="outlined" onClick={onFar} aria-keyshortcuts="f">
         {say('screen.day.far')}
       </Button>

@@ -46,7 +46,7 @@ export function TodayStrip({ onTold }: { onTold: (told: Told) => void }) {
         <Typography
           data-testid="will-be-late"
           sx={{
-            flex: 1,
+            flex: { xs: '1 1 100%', sm: 1 },
             fontWeight: 700,
             color: late.length > 0 ? 'verdict.out' : 'text.secondary',
           }}

@@ -57,7 +57,15 @@ function TurnCard({ turn, plan, large }: { turn: Turn; plan: DayPlan; large: boo
         overflow: 'hidden',
       }}
     >
-      <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', fontSize: size(1.6) }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          columnGap: 1,
+          justifyContent: 'space-between',
+          fontSize: size(1.6),
+        }}
+      >
         <b>{name}</b>
         <Box component="span" sx={{ whiteSpace: 'nowrap' }}>
           {turn.due
