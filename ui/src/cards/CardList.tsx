@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { CardLine } from '../api/types';
@@ -12,6 +13,7 @@ import { usePerson } from '../session/usePerson';
 import { LongList } from '../shell/LongList';
 import { TryAgain } from '../shell/Opening';
 import { Page } from '../shell/Page';
+import { PHONE } from '../shell/widths';
 import { useCards } from './useCards';
 import { say } from '../words/say';
 
@@ -22,6 +24,7 @@ export function CardList() {
   const person = usePerson();
   const list = useCards(search);
   const lead = person.data?.role === 'lead';
+  const isPhone = useMediaQuery(PHONE, { noSsr: true });
   return (
     <Page title={say('screen.card-list.procedure-cards')} fill>
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mb: 2 }}>
@@ -59,7 +62,7 @@ export function CardList() {
           label={say('screen.card-list.procedure-cards')}
           items={list.cards}
           itemKey={(card) => card.id}
-          height={92}
+          height={isPhone ? 148 : 92}
           onEnd={list.more}
           isWhole={list.isWhole}
           render={(card) => <Row card={card} />}
@@ -77,17 +80,27 @@ export function CardList() {
 
 const CLIP = { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' } as const;
 
+/** On a phone two lines of a name: cards of one car begin alike. */
+const TITLE = {
+  overflow: 'hidden',
+  display: '-webkit-box',
+  WebkitBoxOrient: 'vertical',
+  WebkitLineClamp: { xs: 2, sm: 1 },
+} as const;
+
 function Row({ card }: { card: CardLine }) {
   return (
     <Box
       sx={{
         display: 'grid',
         gridTemplateColumns: {
-          xs: 'minmax(0, 1fr) 150px',
+          xs: 'minmax(0, 1fr)',
+          sm: 'minmax(0, 1fr) 150px',
           md: 'minmax(0, 1.2fr) minmax(0, 1fr) 230px',
         },
-        gap: 2,
+        columnGap: 2,
         alignItems: 'center',
+        alignContent: 'center',
         height: '100%',
         px: 2,
         bgcolor: 'background.paper',
@@ -101,8 +114,7 @@ function Row({ card }: { card: CardLine }) {
           component={Link}
           to={`/cards/${card.id}`}
           sx={{
-            ...CLIP,
-            display: 'block',
+            ...TITLE,
             fontSize: '1.15rem',
             fontWeight: 700,
             color: 'inherit',
