@@ -71,6 +71,33 @@ final class InstallTest extends TestCase
         self::assertNotSame('0', TestDatabase::one($this->shop->owner(), 'select count(*) from repair_orders'));
     }
 
+    public function testWhatAnotherUserBeganIsHandedOverWithItsKeys(): void
+    {
+        $folder = escapeshellarg($this->shop->folder);
+        file_put_contents("{$this->shop->folder}/shop.json", json_encode([
+            'shop' => ['name' => 'Brasswater Panel & Paint', 'zone' => 'Europe/Zurich', 'language' => 'en', 'unit' => 'mm', 'decimal' => ',', 'paper' => 'A4'],
+            'lead' => ['name' => 'Wenna Calder', 'email' => 'wenna@brasswater.example'],
+            'bay' => ['name' => 'Bay 1', 'length' => 9100, 'width' => 4700, 'obstacles' => []],
+            'kit' => [['item' => 'tape-1']],
+        ]));
+        // What is installed already is shared with this checkout: it stays as it is.
+        [$status, $said] = $this->shop->bash("find $folder \( -type d -o -links 1 \) -exec chown -h www-data: {} + && runuser -u www-data -- ./lumbro start && runuser -u www-data -- ./lumbro shop shop.json && runuser -u www-data -- ./lumbro key");
+        self::assertSame(0, $status, $said);
+        $key = (string) shell_exec("cd $folder && runuser -u www-data -- ./lumbro key");
+        self::assertNotSame('', trim($key));
+        [$status, $said] = $this->shop->lumbro('start');
+        self::assertSame(1, $status, $said);
+        self::assertStringContainsString('was begun by www-data', $said);
+        [$status, $said] = $this->shop->bash("LUMBRO_UNITS=$this->units ./lumbro install");
+        self::assertSame(0, $status, $said);
+        self::assertSame('', (string) shell_exec("find $folder -user www-data -not -path '*/var/photos*' -not -path '*/var/run/*'"), 'root runs what somebody else may change');
+        [$status, $said] = $this->shop->bash("LUMBRO_UNITS=$this->units ./lumbro uninstall && ./lumbro start");
+        self::assertSame(0, $status, $said);
+        self::assertTrue($this->isWell());
+        self::assertSame($key, (string) shell_exec("cd $folder && ./lumbro key"));
+        self::assertSame('1', TestDatabase::one($this->shop->owner(), 'select count(*) from shops'));
+    }
+
     private function isWell(): bool
     {
         return str_contains((string) @file_get_contents($this->shop->address() . '/health'), '"database":"ok","disk":"ok","queue":"ok","signing":"ok"');
