@@ -21,6 +21,7 @@ use Tests\Support\WorkDone;
 /** Requests through the whole application, on real PostgreSQL, as the application's own role. */
 abstract class FeatureCase extends TestCase
 {
+    /** Made anew by each process: what runs beside others has one of its own. */
     protected const DATABASE = 'lumbro_test';
 
     private static bool $ready = false;
@@ -33,6 +34,7 @@ abstract class FeatureCase extends TestCase
         assert($app instanceof Application);
         $app->useStoragePath(getenv('LUMBRO_SCRATCH') . '/storage');
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        $app->make('config')->set(['database.connections.app.database' => static::DATABASE, 'database.connections.owner.database' => static::DATABASE]);
         $app->make('config')->set('lumbro.photos', getenv('LUMBRO_SCRATCH') . '/photos');
         if (! self::$ready) {
             try {
@@ -40,7 +42,7 @@ abstract class FeatureCase extends TestCase
                 if (self::$unready !== null) {
                     throw self::$unready;
                 }
-                TestDatabase::create(self::DATABASE, $app);
+                TestDatabase::create(static::DATABASE, $app);
             } catch (\Throwable $failure) {
                 throw self::$unready = $failure;
             }
@@ -68,7 +70,7 @@ abstract class FeatureCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        self::assertSame(self::DATABASE, DB::connection()->getDatabaseName());
+        self::assertSame(static::DATABASE, DB::connection()->getDatabaseName());
         DB::beginTransaction();
     }
 

@@ -17,6 +17,8 @@ use Tests\Support\TestDatabase;
 #[Group('machine')]
 final class LiveTest extends FeatureCase
 {
+    protected const DATABASE = 'lumbro_test_beside_live';
+
     private const OWN = 'lumbro_test_live';
 
     /** Much longer than it takes, s: what takes a while under load is not lost. */

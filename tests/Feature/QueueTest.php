@@ -15,6 +15,8 @@ use Tests\Support\TestDatabase;
 #[Group('machine')]
 final class QueueTest extends FeatureCase
 {
+    protected const DATABASE = 'lumbro_test_beside_queue';
+
     private const OWN = 'lumbro_test_queue';
 
     private static ?AppServer $server = null;
