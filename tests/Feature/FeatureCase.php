@@ -24,7 +24,8 @@ abstract class FeatureCase extends TestCase
     /** Made anew by each process: what runs beside others has one of its own. */
     protected const DATABASE = 'lumbro_test';
 
-    private static bool $ready = false;
+    /** @var array<string, true> databases that were made */
+    private static array $ready = [];
 
     private static ?\Throwable $unready = null;
 
@@ -36,7 +37,7 @@ abstract class FeatureCase extends TestCase
         $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
         $app->make('config')->set(['database.connections.app.database' => static::DATABASE, 'database.connections.owner.database' => static::DATABASE]);
         $app->make('config')->set('lumbro.photos', getenv('LUMBRO_SCRATCH') . '/photos');
-        if (! self::$ready) {
+        if (! isset(self::$ready[static::DATABASE])) {
             try {
                 // What could not be made once is not tried for every test.
                 if (self::$unready !== null) {
@@ -46,7 +47,7 @@ abstract class FeatureCase extends TestCase
             } catch (\Throwable $failure) {
                 throw self::$unready = $failure;
             }
-            self::$ready = true;
+            self::$ready[static::DATABASE] = true;
         }
 
         return $app;
