@@ -48,8 +48,8 @@ final class Problem
             return self::answer(422, 'invalid-input', Message::of('request.unstorable'), '');
         }
 
-        // PostgreSQL's own disk_full.
-        if ((string) $failure->getCode() === '53100') {
+        // PostgreSQL's own disk_full; and what it says on a full disk to whoever connects first after its catalogue has changed.
+        if ((string) $failure->getCode() === '53100' || str_contains($failure->getMessage(), 'could not write init file')) {
             return self::answer(507, 'disk-full', Message::of('problem.disk-full'));
         }
 

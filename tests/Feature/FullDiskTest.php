@@ -46,6 +46,11 @@ final class FullDiskTest extends TestCase
             return $api->post('/api/lines', ['order' => $order, 'id' => (string) Str::uuid7(), 'version' => $version, 'kind' => 'detail', 'payload' => ['field' => 'note', 'value' => $value], 'confirmed' => true]);
         };
         self::assertSame(200, $write('before')[0]);
+        // At a moment of its own choosing it would take away what whoever connects must then write anew; that is tried below.
+        $this->shop->bash('ROOT=$PWD; . deploy/lib/database.sh; home=$(cluster_home pg); echo "autovacuum = off" >>"$home/postgresql.auto.conf"; kill -HUP "$(head -n 1 "$home/postmaster.pid")"');
+        while (TestDatabase::one($this->shop->owner(), 'show autovacuum') !== 'off') {
+            usleep(50_000);
+        }
         foreach (['nearly', 'to the last byte'] as $how) {
             $leave = $how === 'nearly' ? 100 : 0;
             $this->shop->bash("free=\$(df -Pm var | awk 'NR == 2 {print \$4}'); dd if=/dev/zero of=var/filling-$leave bs=1M count=\$((free - $leave + 1)) 2>/dev/null");
@@ -63,6 +68,10 @@ final class FullDiskTest extends TestCase
             self::assertSame($status === 0, is_file("{$this->shop->folder}/shop.backup"), $said);
             @unlink("{$this->shop->folder}/shop.backup");
         }
+        // Whoever connects finds no room for what the database keeps for that: it is the disk, and not a database that is away.
+        $this->shop->bash('ROOT=$PWD; . deploy/lib/database.sh; home=$(cluster_home pg); rm -f "$home"/global/pg_internal.init "$home"/base/*/pg_internal.init');
+        [$status, $problem] = $api->get("/api/repair-orders/$order");
+        self::assertSame([507, 'disk-full'], [$status, $problem['code'] ?? $api->body]);
         // One that is away is said as such, though nothing can be logged.
         $this->shop->bash('ROOT=$PWD; . deploy/lib/database.sh; cluster_down "$(cluster_home pg)"; cat /dev/zero >var/filling-rest');
         [$status, $problem] = $api->get("/api/repair-orders/$order");

@@ -1,10 +1,11 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { Navigate, Route, Routes, useMatch, useParams } from 'react-router';
 import { SignedIn } from './session/SignedIn';
 import { usePerson } from './session/usePerson';
 import { Nowhere } from './shell/Nowhere';
 import { UnderwayTray } from './shell/UnderwayTray';
-import { lazyScreen } from './shell/lazyScreen';
+import { lazyPart } from './loading/lazyPart';
+import { lazyScreen } from './loading/lazyScreen';
 import { TouchLock } from './tablet/TouchLock';
 import { Today } from './today/Today';
 
@@ -62,12 +63,8 @@ const MeterPractice = lazyScreen(
   async () => (await import('./practice/MeterPractice')).MeterPractice,
 );
 
-const WaitingPhotos = lazy(async () => ({
-  default: (await import('./photos/WaitingPhotos')).WaitingPhotos,
-}));
-const WaitingLines = lazy(async () => ({
-  default: (await import('./waiting/WaitingLines')).WaitingLines,
-}));
+const WaitingPhotos = lazyPart(async () => (await import('./photos/WaitingPhotos')).WaitingPhotos);
+const WaitingLines = lazyPart(async () => (await import('./waiting/WaitingLines')).WaitingLines);
 
 /** Where a phone comes that read a task's code. */
 export const PAD_DOOR = '/pad/:token';

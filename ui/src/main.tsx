@@ -4,26 +4,26 @@ import english from '../../words/en.json?url';
 import './theme/global.css';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, matchPath } from 'react-router';
 import { Refused } from './api/client';
 import { App, PAD_DOOR } from './App';
+import { newQueries } from './session/queries';
 import { who } from './session/usePerson';
+import { Broken } from './loading/Broken';
 import { onceItStands } from './shell/onceItStands';
+import { patiently } from './loading/patiently';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
 import { openOrders } from './today/useOrders';
 import { learn } from './words/words';
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      retry: (count, failure) => count < 2 && !(failure instanceof Refused && !failure.isPassing),
-      staleTime: 2_000,
-    },
-  },
+const queries = newQueries({
+  retry: (count, failure) => count < 2 && !(failure instanceof Refused && !failure.isPassing),
+  staleTime: 2_000,
 });
 
 /** What is known so soon is drawn at once; nobody looks at an empty page for longer, ms. */
@@ -41,7 +41,10 @@ const known =
     : null;
 
 // Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
-learn('en', (await (await fetch(english)).json()) as Record<string, string>);
+learn(
+  'en',
+  await patiently(async () => (await (await fetch(english)).json()) as Record<string, string>),
+);
 await Promise.race([known, new Promise((done) => setTimeout(done, SOON))]);
 
 const root = document.getElementById('root');
@@ -53,7 +56,9 @@ if (root !== null) {
           <CssBaseline />
           <QueryClientProvider client={queries}>
             <BrowserRouter>
-              <App />
+              <ErrorBoundary FallbackComponent={Broken}>
+                <App />
+              </ErrorBoundary>
             </BrowserRouter>
           </QueryClientProvider>
         </ThemeProvider>
@@ -65,6 +70,7 @@ if (root !== null) {
 onceItStands(
   () => queries.isFetching() === 0,
   () => {
+    sessionStorage.removeItem('opened-again');
     // The application opens without a network from then on.
     if (import.meta.env.PROD && 'serviceWorker' in navigator) {
       void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

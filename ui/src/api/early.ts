@@ -17,3 +17,20 @@ if (!pathname.startsWith(DOOR)) {
     }),
   );
 }
+
+/** So often in a row a page is opened again by itself, and after such a pause, ms. */
+const OPENED_AGAIN = 5;
+const PAUSE = 1_500;
+
+// A script that did not come, since the tablet went from one network to another, leaves the page empty: it is opened again.
+window.addEventListener(
+  'error',
+  ({ target }) => {
+    const before = Number(sessionStorage.getItem('opened-again'));
+    if (target instanceof HTMLScriptElement && before < OPENED_AGAIN) {
+      sessionStorage.setItem('opened-again', String(before + 1));
+      setTimeout(() => window.location.reload(), PAUSE);
+    }
+  },
+  true,
+);

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { sendFile } from '../api/sendFile';
 import { FileButton } from '../shell/FileButton';
 import type { Bay } from './shapes';
+import { numberFormat } from '../words/formats';
 import { say } from '../words/say';
 
 /** A bay out of a file and into one: its own JSON, a drawing's outline, a picture. */
@@ -104,5 +105,5 @@ export function BayFiles({
 
 function span(corners: number[][], axis: 0 | 1): string {
   const along = corners.map((corner) => corner[axis] ?? 0);
-  return Math.round(Math.max(...along) - Math.min(...along)).toLocaleString('en-US');
+  return numberFormat(0).format(Math.max(...along) - Math.min(...along));
 }

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
+import { dateFormat } from '../words/formats';
 import { say } from '../words/say';
 
 interface Opening {
@@ -125,10 +126,9 @@ export function Openings({
   );
 }
 
+const weekdays = dateFormat('en-GB', { weekday: 'long' });
+
 /** The name of a day; 1 is Monday. */
 function weekday(day: number): string {
-  return new Date(Date.UTC(2024, 0, day)).toLocaleDateString('en-GB', {
-    weekday: 'long',
-    timeZone: 'UTC',
-  });
+  return weekdays('UTC').format(new Date(Date.UTC(2024, 0, day)));
 }

@@ -1,4 +1,5 @@
 import type { DayPlan, DaySlot } from '../api/types';
+import { dateFormat } from '../words/formats';
 import { say } from '../words/say';
 
 export const DAY_MINUTES = 1_440;
@@ -20,18 +21,11 @@ function dateOf(plan: DayPlan, day: number): Date {
   return date;
 }
 
+const days = dateFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+
 /** A day from today on by its name: "Today", "Tue 1 Dec". */
 export function dayName(plan: DayPlan, day: number): string {
-  return day === 0
-    ? say('screen.today')
-    : dateOf(plan, day)
-        .toLocaleDateString('en-GB', {
-          weekday: 'short',
-          day: 'numeric',
-          month: 'short',
-          timeZone: 'UTC',
-        })
-        .replace(',', '');
+  return day === 0 ? say('screen.today') : days('UTC').format(dateOf(plan, day)).replace(',', '');
 }
 
 /** A minute as somebody says it: of today the time alone. */

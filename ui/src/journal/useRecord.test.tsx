@@ -1,12 +1,13 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { FakeServer, PERSON } from '../tests/app';
+import { FakeServer, PERSON, problem } from '../tests/app';
 import { Refused, Unreachable } from '../api/client';
 import type { Carrier } from '../carry/carrier';
 import { decidedHere, keep, keptLines } from '../device/outbox';
 import { uuid7 } from '../api/uuid7';
+import { newQueries } from '../session/queries';
 import { useRecord, type Sent } from './useRecord';
 
 interface State {
@@ -31,7 +32,7 @@ function opened(
   fetch: () => Promise<State> = () => Promise.resolve({ version: 7 }),
   goesAlone = false,
 ) {
-  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const queries = newQueries({ retry: false });
   const sends: { line: Sent<Line>; answer: (state: State) => void; fail: (why: Error) => void }[] =
     [];
   const { result } = renderHook(
@@ -52,7 +53,7 @@ function opened(
       ),
     },
   );
-  return { result, sends };
+  return { result, sends, queries };
 }
 
 describe('a record', () => {
@@ -158,6 +159,35 @@ describe('a record', () => {
     expect(result.current.isCarriedOn).toBe(false);
   });
 
+  it('says that the session has ended where it heard so when it looked for the server', async () => {
+    const carrier: Carrier<State> = {
+      takes: () => true,
+      refresh: () => Promise.resolve(),
+      decide: async (person) => {
+        const lines = await keptLines<Sent<Line>>('task here', person.email);
+        await decidedHere('task here', person.email, new Map(lines.map((one) => [one.line.id, 1])));
+        return { state: { version: 7, here: lines.length }, stopped: null };
+      },
+    };
+    const over = problem({ status: 401, code: 'signed-out', title: 'over' });
+    let isOver = false;
+    const { result, sends, queries } = opened(carrier, () =>
+      isOver ? Promise.reject(new Refused(over)) : Promise.resolve({ version: 7 }),
+    );
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '1849' } }));
+    await waitFor(() => expect(sends).toHaveLength(1));
+    // It was only slow; what is typed from now on is taken here.
+    act(() => sends[0]?.fail(new Unreachable()));
+    await waitFor(() => expect(result.current.isCarriedOn).toBe(true));
+    isOver = true;
+    act(() => result.current.write({ kind: 'reading', payload: { typed: '12' } }));
+    await waitFor(() => expect(result.current.queue).toHaveLength(2));
+    await act(() => result.current.query.refetch());
+    expect(queries.getQueryData(['person'])).toBeNull();
+    expect(result.current.queue).toHaveLength(2);
+  });
+
   it('shows what was decided here on an older record as it was kept, with what the server took since', async () => {
     const carrier: Carrier<State> = {
       takes: () => true,
@@ -238,7 +268,7 @@ describe('a record', () => {
   });
 
   it('is not set back by an answer that was asked for before a write and comes after it', async () => {
-    const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+    const queries = newQueries({ retry: false });
     const fetches: ((state: State) => void)[] = [];
     const sends: ((state: State) => void)[] = [];
     const { result } = renderHook(

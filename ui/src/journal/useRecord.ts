@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { usePerson, useSignedOut } from '../session/usePerson';
+import { usePerson } from '../session/usePerson';
 import { Refused, Unreachable } from '../api/client';
 import type { Carrier, Decided } from '../carry/carrier';
 import { acknowledged, forget, keep, seenUpTo, waiting, type Waiting } from '../device/outbox';
@@ -54,7 +54,6 @@ export function useRecord<State extends { version: number }, Line extends object
 ) {
   const { record, queryKey, fetch, send, newer, goesAlone, carrier, took } = options;
   const queries = useQueryClient();
-  const signedOut = useSignedOut();
   const who = usePerson().data ?? null;
   const person = who?.email ?? null;
   /** Null until it is known what waits. */
@@ -269,9 +268,6 @@ export function useRecord<State extends { version: number }, Line extends object
       }
       setRefused(line);
       await look();
-      if (failure instanceof Refused && failure.isSignedOut) {
-        signedOut(failure.message);
-      }
     },
   });
 

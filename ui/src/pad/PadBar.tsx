@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { Workspace } from '../api/types';
 import { usePerson, useSignOut } from '../session/usePerson';
@@ -9,9 +9,10 @@ import { notSaved } from '../words/notSaved';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { say } from '../words/say';
 import type { Task } from '../workspace/task/useTask';
+import { lazyPart } from '../loading/lazyPart';
 
-const BarMenu = lazy(async () => ({ default: (await import('../tablet/BarMenu')).BarMenu }));
-const KeysHelp = lazy(async () => ({ default: (await import('../tablet/KeysHelp')).KeysHelp }));
+const BarMenu = lazyPart(async () => (await import('../tablet/BarMenu')).BarMenu);
+const KeysHelp = lazyPart(async () => (await import('../tablet/KeysHelp')).KeysHelp);
 
 /** What the pad is of, in whose name, and what is not at the server yet. */
 export function PadBar({ state, task }: { state: Workspace; task: Task }) {

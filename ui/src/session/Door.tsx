@@ -1,15 +1,14 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { answer, client } from '../api/client';
 import { useQuery } from '../api/useQuery';
 import { say } from '../words/say';
 import { SignInForm } from './SignInForm';
 import { useArrived } from './usePerson';
+import { lazyPart } from '../loading/lazyPart';
 
-const SetUpPage = lazy(async () => ({
-  default: (await import('../setup/SetUpPage')).SetUpPage,
-}));
+const SetUpPage = lazyPart(async () => (await import('../setup/SetUpPage')).SetUpPage);
 
 /** What somebody sees who is not signed in: the set-up page where there is no shop yet, else the sign-in form. */
 export function Door() {

@@ -1,14 +1,13 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import { useHasLeft, usePerson } from './usePerson';
 import { say } from '../words/say';
+import { lazyPart } from '../loading/lazyPart';
 
-const Door = lazy(async () => ({ default: (await import('./Door')).Door }));
-const SignInAgain = lazy(async () => ({
-  default: (await import('./SignInAgain')).SignInAgain,
-}));
-const Due = lazy(async () => ({ default: (await import('./Due')).Due }));
+const Door = lazyPart(async () => (await import('./Door')).Door);
+const SignInAgain = lazyPart(async () => (await import('./SignInAgain')).SignInAgain);
+const Due = lazyPart(async () => (await import('./Due')).Due);
 
 /**
  * Shows the application to people who have signed in. A session that ends later is renewed over the open screen,

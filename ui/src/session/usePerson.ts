@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient, type Query, type QueryClient } from '@tanstack/react-query';
 import { useQuery } from '../api/useQuery';
 import { answer, client, Refused } from '../api/client';
 import { actFor } from '../api/own';
@@ -9,6 +9,7 @@ import { forgetAnswers } from '../device/kept';
 const KEY = ['person'];
 const LEFT = ['left'];
 const WHY = ['why-out'];
+const OF_THE_SESSION: readonly unknown[] = [...KEY, ...LEFT, ...WHY];
 
 /** The question who is signed in; null where nobody is. */
 export const who = {
@@ -44,14 +45,18 @@ export function useMay(): (act: Act) => boolean {
   return (act) => person.data?.may.includes(act) ?? false;
 }
 
-/** Whoever has just been let in. */
+/** Whoever has just been let in: what is on the screen is asked for anew in their name. */
 export function useArrived(): (person: Person) => void {
   const queries = useQueryClient();
   return (person) => {
+    const shown = { predicate: ({ queryKey: [what] }: Query) => !OF_THE_SESSION.includes(what) };
+    // Asked for in the earlier session, an answer may still come that this one has ended as well.
+    void queries.cancelQueries(shown);
     void forgetAnswers();
     queries.setQueryData(LEFT, false);
     queries.removeQueries({ queryKey: WHY });
     queries.setQueryData(KEY, present(person));
+    void queries.invalidateQueries(shown);
   };
 }
 
@@ -92,13 +97,12 @@ export function useHasLeft(): boolean {
   return left.data ?? false;
 }
 
-/** Marks the session as ended, so that the sign-in form stands over the screen and says why. */
-export function useSignedOut() {
-  const queries = useQueryClient();
-  return (why: string) => {
+/** Marks the session of whoever is known to be signed in as ended: the sign-in form stands over the screen and says why. */
+export function ended(queries: QueryClient, why: string): void {
+  if (queries.getQueryData(KEY)) {
     queries.setQueryData(WHY, why);
     queries.setQueryData(KEY, null);
-  };
+  }
 }
 
 /** Why the session ended, where the server said so. */

@@ -1,7 +1,8 @@
 import Box from '@mui/material/Box';
-import { lazy, Suspense, type ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
+import { lazyPart } from '../loading/lazyPart';
 
-const ManyRows = lazy(async () => ({ default: (await import('./ManyRows')).ManyRows })) as <Item>(
+const ManyRows = lazyPart(async () => (await import('./ManyRows')).ManyRows) as <Item>(
   props: ListOf<Item>,
 ) => ReactNode;
 

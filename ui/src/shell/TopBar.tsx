@@ -2,16 +2,17 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useColorScheme } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Suspense, useState, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import { useIsServerGone } from '../api/connection';
 import { usePerson, useSignOut } from '../session/usePerson';
 import { say } from '../words/say';
 import { useLengthDisplay } from '../words/useLengthDisplay';
 import { WIDE } from './widths';
+import { lazyPart } from '../loading/lazyPart';
 
-const BarMenu = lazy(async () => ({ default: (await import('../tablet/BarMenu')).BarMenu }));
-const KeysHelp = lazy(async () => ({ default: (await import('../tablet/KeysHelp')).KeysHelp }));
+const BarMenu = lazyPart(async () => (await import('../tablet/BarMenu')).BarMenu);
+const KeysHelp = lazyPart(async () => (await import('../tablet/KeysHelp')).KeysHelp);
 
 /** What a screen offers beside its context: on the bar where it is wide, in the menu where it is not. */
 export interface BarTool {

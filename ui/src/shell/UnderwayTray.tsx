@@ -1,10 +1,9 @@
 import Box from '@mui/material/Box';
-import { lazy, Suspense, useSyncExternalStore } from 'react';
+import { Suspense, useSyncExternalStore } from 'react';
 import { underway } from '../api/underway';
+import { lazyPart } from '../loading/lazyPart';
 
-const UnderwayItem = lazy(async () => ({
-  default: (await import('./UnderwayItem')).UnderwayItem,
-}));
+const UnderwayItem = lazyPart(async () => (await import('./UnderwayItem')).UnderwayItem);
 
 /** Above everything but what asks a question. */
 const ABOVE = 1_200;

@@ -1,11 +1,12 @@
 import { ThemeProvider } from '@mui/material/styles';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { vi } from 'vitest';
 import type { Problem } from '../api/types';
 import { App } from '../App';
+import { newQueries } from '../session/queries';
 import { theme } from '../theme/theme';
 
 /** Who is signed in, by the address of their account. */
@@ -128,10 +129,9 @@ export function problem(over: Partial<Problem>): Problem {
 
 /** Opens the application at an address. */
 export function openAt(path: string) {
-  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   render(
     <ThemeProvider theme={theme}>
-      <QueryClientProvider client={queries}>
+      <QueryClientProvider client={newQueries({ retry: false })}>
         <MemoryRouter initialEntries={[path]}>
           <App />
         </MemoryRouter>

@@ -6,7 +6,7 @@ import InputLabel from '@mui/material/InputLabel';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { Told } from '../day/TodayStrip';
 import { useMay, usePerson } from '../session/usePerson';
@@ -17,20 +17,15 @@ import { NARROW } from '../shell/widths';
 import { OrderRow } from './OrderRow';
 import { useOrders } from './useOrders';
 import { say } from '../words/say';
+import { lazyPart } from '../loading/lazyPart';
 
-const TodayStrip = lazy(async () => ({
-  default: (await import('../day/TodayStrip')).TodayStrip,
-}));
+const TodayStrip = lazyPart(async () => (await import('../day/TodayStrip')).TodayStrip);
 
-const Unsent = lazy(async () => ({ default: (await import('./Unsent')).Unsent }));
+const Unsent = lazyPart(async () => (await import('./Unsent')).Unsent);
 
-const SeeToIt = lazy(async () => ({
-  default: (await import('../installation/SeeToIt')).SeeToIt,
-}));
+const SeeToIt = lazyPart(async () => (await import('../installation/SeeToIt')).SeeToIt);
 
-const ImportDialog = lazy(async () => ({
-  default: (await import('../imports/ImportDialog')).ImportDialog,
-}));
+const ImportDialog = lazyPart(async () => (await import('../imports/ImportDialog')).ImportDialog);
 
 /** The repair orders in the shop and what each waits for, those with something to capture before refit first. */
 export function Today() {

@@ -1,3 +1,4 @@
+import { dateFormat } from './formats';
 import { clockText, dayText, dayOf, momentText } from './quantities';
 import { currentReader } from './reader';
 
@@ -21,26 +22,11 @@ export function clock(iso: string): string {
   return clockText(iso, currentReader());
 }
 
-/** Zone → what its clocks show; making one costs as much as a hundred answers of it. */
-const clocks = new Map<string | null, Intl.DateTimeFormat>();
-
-function clockOf(zone: string | null): Intl.DateTimeFormat {
-  const known = clocks.get(zone);
-  if (known !== undefined) {
-    return known;
-  }
-  const made = new Intl.DateTimeFormat('sv-SE', {
-    timeZone: zone ?? undefined,
-    dateStyle: 'short',
-    timeStyle: 'short',
-  });
-  clocks.set(zone, made);
-  return made;
-}
+const clocks = dateFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short' });
 
 /** The day and the hour on the wall of the shop, such as "2026-11-28T16:00". */
 export function wallNow(now: Date = new Date()): string {
-  return clockOf(currentReader().zone).format(now).replace(' ', 'T');
+  return clocks(currentReader().zone).format(now).replace(' ', 'T');
 }
 
 /**

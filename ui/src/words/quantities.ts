@@ -1,3 +1,4 @@
+import { dateFormat, numberFormat } from './formats';
 import type { Reader } from './reader';
 
 /*
@@ -29,10 +30,7 @@ export function degreesText(degrees: number, digits: number, reader: Reader): st
 
 /** A number with a fixed count of decimals, thousands grouped. */
 export function decimalText(value: number, digits: number, reader: Reader): string {
-  const text = value.toLocaleString('en-US', {
-    minimumFractionDigits: digits,
-    maximumFractionDigits: digits,
-  });
+  const text = numberFormat(digits).format(value);
   // Nothing is not below nothing.
   const unsigned = /^-[0.,]*$/.test(text) ? text.slice(1) : text;
   return reader.decimal === '.'
@@ -53,33 +51,24 @@ export function momentText(iso: string, reader: Reader): string {
   return `${dayOf(iso, reader)}, ${clockText(iso, reader)}`;
 }
 
+const dates = dateFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
 /** The day that it is at the shop. */
 export function dayOf(iso: string, reader: Reader): string {
-  return new Date(iso)
-    .toLocaleDateString('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      year: 'numeric',
-      ...zoneOf(reader),
-    })
-    .replace('Sept', 'Sep');
+  return dates(reader.zone).format(new Date(iso)).replace('Sept', 'Sep');
 }
+
+const clocks = dateFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** The time on the wall of the shop. */
 export function clockText(iso: string, reader: Reader): string {
-  return new Date(iso).toLocaleTimeString('en-GB', {
-    hour: '2-digit',
-    minute: '2-digit',
-    ...zoneOf(reader),
-  });
+  return clocks(reader.zone).format(new Date(iso));
 }
 
 /** A day of the calendar. */
 export function dayText(day: string): string {
   return dayOf(`${day}T12:00:00Z`, utc);
 }
-
-const zoneOf = (reader: Reader) => (reader.zone === null ? {} : { timeZone: reader.zone });
 
 const utc: Reader = { language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' };
 

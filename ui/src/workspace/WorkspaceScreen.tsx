@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { notSaved } from '../words/notSaved';
 import type { StageId, Trace, Workspace } from '../api/types';
@@ -37,8 +37,9 @@ import { useSheetAddress } from '../sheet/useSheetAddress';
 import { useTask, type Task } from './task/useTask';
 import { figures } from '../theme/theme';
 import { say } from '../words/say';
+import { lazyPart } from '../loading/lazyPart';
 
-const PairDialog = lazy(async () => ({ default: (await import('./PairDialog')).PairDialog }));
+const PairDialog = lazyPart(async () => (await import('./PairDialog')).PairDialog);
 
 export function WorkspaceScreen() {
   const { task = '' } = useParams();

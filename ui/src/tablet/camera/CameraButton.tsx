@@ -1,9 +1,10 @@
 import Button from '@mui/material/Button';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { say } from '../../words/say';
 import { pictureReader } from './detector';
+import { lazyPart } from '../../loading/lazyPart';
 
-const CameraDialog = lazy(async () => ({ default: (await import('./CameraDialog')).CameraDialog }));
+const CameraDialog = lazyPart(async () => (await import('./CameraDialog')).CameraDialog);
 
 /** Reads a field's text with the camera, where this browser can; what was read is shown before it is taken. */
 export function CameraButton({
