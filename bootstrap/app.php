@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BoundRequest;
 use App\Http\Middleware\Deferred;
+use App\Http\Middleware\EndedSession;
 use App\Http\Middleware\KeepHidden;
 use App\Http\Middleware\NewCookies;
 use App\Http\Middleware\RequireAct;
@@ -43,6 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
             AddQueuedCookiesToResponse::class,
             NewCookies::class,
             StartSession::class,
+            EndedSession::class,
             ValidateCsrfToken::class,
             BoundRequest::class,
             RequireRoom::class,

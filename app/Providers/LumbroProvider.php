@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\Replay;
+use App\People\SessionRows;
 use App\Queue\Beat;
 use App\Queue\Lost;
 use App\Queue\Server;
@@ -15,9 +16,11 @@ use App\Reports\QrEncode;
 use App\Reports\WeasyPrint;
 use App\Signing\Signer;
 use App\Signing\SocketSigner;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Queue\Worker;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\ServiceProvider;
 
 /** Settings of the framework that hold everywhere. */
@@ -33,6 +36,7 @@ final class LumbroProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Signer::class, static fn(): Signer => new SocketSigner((string) config('lumbro.signer')));
+        $this->app->extend('session', static fn(SessionManager $sessions, Application $app): SessionManager => $sessions->extend('database', static fn(): SessionRows => new SessionRows($app->make('db')->connection(), (string) config('session.table'), (int) config('session.lifetime'), $app)));
         $this->app->extend('queue.worker', static fn(Worker $worker): Worker => Woken::of($worker));
     }
 

@@ -9,6 +9,7 @@ use App\People\Totp;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What keeps an account its person's: own passwords, a second factor, PINs, sessions that end, and a log of all of it. */
@@ -49,6 +50,31 @@ final class AccountTest extends FeatureCase
         $this->postJson('/api/session/password', ['old' => $password, 'new' => 'ladder-in-the-rain'])->assertNoContent();
         $this->getJson('/api/session')->assertOk()->assertJsonPath('due', null);
         $this->getJson('/api/repair-orders')->assertOk();
+    }
+
+    public function testWhatIsStillUnderWayInASessionThatEndedDoesNotBringItBack(): void
+    {
+        $this->withCredentials();
+        $cookie = (string) $this->postJson('/api/session', self::ODA)->assertOk()->getCookie('lumbro_session')?->getValue();
+        $asked = function (string $path) use ($cookie): TestResponse {
+            // Each request is a process of its own.
+            $this->app->make('auth')->forgetGuards();
+            $this->app->make('session')->forgetDrivers();
+            $this->app->forgetInstance('session.store');
+
+            return $this->withCookie('lumbro_session', $cookie)->getJson($path);
+        };
+        $asked('/api/repair-orders')->assertOk();
+        // A request of it is under way: it has read its session and will write it when it is done.
+        $underWay = $this->app->make('session')->driver('database')->getHandler();
+        $held = $underWay->read($cookie);
+        self::assertNotSame('', $held);
+        DB::table('sessions')->where('id', $cookie)->delete();
+        $asked('/api/repair-orders')->assertStatus(401);
+        self::assertSame(0, DB::table('sessions')->count(), 'a refusal begins none');
+        $asked('/api/csrf')->assertNoContent();
+        $underWay->write($cookie, $held);
+        $asked('/api/repair-orders')->assertStatus(401);
     }
 
     public function testASecondFactorIsAskedForAndEachCodeIsGoodOnce(): void

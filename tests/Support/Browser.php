@@ -56,6 +56,9 @@ final class Browser
         };
         JS;
 
+    /** For pages that are looked at for seconds: to compile what they do well takes longer than to do it. */
+    private const SHORT_LIVED = '--js-flags=--no-opt --no-maglev';
+
     /** A browser that is never without its server: it neither keeps the application nor begins the core, which costs more than most tests. */
     private const SERVED = <<<'JS'
         delete Navigator.prototype.serviceWorker;
@@ -99,7 +102,7 @@ final class Browser
             }
             usleep(50_000);
         }
-        $options = (new ChromeOptions())->setBinary(__DIR__ . '/headless')->addArguments([...self::FLAGS, ...$flags, "--user-data-dir=$profile"]);
+        $options = (new ChromeOptions())->setBinary(__DIR__ . '/headless')->addArguments([...self::FLAGS, ...$flags, ...($carries ? [] : [self::SHORT_LIVED]), "--user-data-dir=$profile"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', ...($told ? ['performance' => 'ALL'] : [])]);
@@ -185,6 +188,14 @@ final class Browser
     public function visit(string $path): void
     {
         $this->driver->get($this->address . $path);
+    }
+
+    /** Whatever fits one of these addresses does not come from now on. */
+    public function without(string ...$addresses): void
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.setBlockedURLs', ['urls' => $addresses]);
     }
 
     /** Is known to the server as a client is that has signed in. */
