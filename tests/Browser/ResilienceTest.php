@@ -113,7 +113,7 @@ final class ResilienceTest extends BrowserCase
         // One that stays away.
         $browser->without('*/first-*.js');
         $browser->visit('/');
-        $browser->waitForText('body', 'Lumbro is not there yet');
+        $browser->waitForText('body', 'Lumbro has not loaded');
         $browser->without();
         $browser->driver->findElement(WebDriverBy::cssSelector('body a'))->click();
         self::assertSame('', $browser->find('#email')->getAttribute('value'));

@@ -1,5 +1,7 @@
 import { Suspense } from 'react';
-import { Navigate, Route, Routes, useMatch, useParams } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Navigate, Route, Routes, useLocation, useMatch, useParams } from 'react-router';
+import { Broken } from './loading/Broken';
 import { SignedIn } from './session/SignedIn';
 import { usePerson } from './session/usePerson';
 import { Nowhere } from './shell/Nowhere';
@@ -70,16 +72,22 @@ const WaitingLines = lazyPart(async () => (await import('./waiting/WaitingLines'
 export const PAD_DOOR = '/pad/:token';
 
 export function App() {
+  const { pathname } = useLocation();
   // Whoever comes with a task's code is let in by it.
-  return useMatch(PAD_DOOR) === null ? (
-    <SignedIn>
-      <Screens />
-      <TouchLock />
-    </SignedIn>
-  ) : (
-    <Routes>
-      <Route path={PAD_DOOR} element={<PadDoor />} />
-    </Routes>
+  const isLetIn = useMatch(PAD_DOOR) !== null;
+  return (
+    <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+      {isLetIn ? (
+        <Routes>
+          <Route path={PAD_DOOR} element={<PadDoor />} />
+        </Routes>
+      ) : (
+        <SignedIn>
+          <Screens />
+          <TouchLock />
+        </SignedIn>
+      )}
+    </ErrorBoundary>
   );
 }
 

@@ -7,13 +7,11 @@ import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { ErrorBoundary } from 'react-error-boundary';
 import { BrowserRouter, matchPath } from 'react-router';
 import { Refused } from './api/client';
 import { App, PAD_DOOR } from './App';
 import { newQueries } from './session/queries';
 import { who } from './session/usePerson';
-import { Broken } from './loading/Broken';
 import { onceItStands } from './shell/onceItStands';
 import { patiently } from './loading/patiently';
 import { Styles } from './theme/Styles';
@@ -56,9 +54,7 @@ if (root !== null) {
           <CssBaseline />
           <QueryClientProvider client={queries}>
             <BrowserRouter>
-              <ErrorBoundary FallbackComponent={Broken}>
-                <App />
-              </ErrorBoundary>
+              <App />
             </BrowserRouter>
           </QueryClientProvider>
         </ThemeProvider>

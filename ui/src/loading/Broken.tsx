@@ -10,14 +10,18 @@ export function Broken({ error }: FallbackProps) {
     <Box component="main" role="alert" sx={{ maxWidth: 560, mx: 'auto', p: 4 }}>
       <Typography variant="h1">{say('screen.broken.title')}</Typography>
       <Typography sx={{ my: 2 }}>{say('screen.broken.kept')}</Typography>
-      <Button variant="contained" onClick={() => window.location.reload()}>
-        {say('screen.try-again')}
-      </Button>{' '}
-      <Button variant="outlined" href="/">
-        {say('screen.broken.to-today')}
-      </Button>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        <Button variant="contained" onClick={() => window.location.reload()}>
+          {say('screen.try-again')}
+        </Button>
+        <Button variant="outlined" href="/">
+          {say('screen.broken.to-today')}
+        </Button>
+      </Box>
       <Typography color="text.secondary" sx={{ mt: 3, overflowWrap: 'anywhere' }}>
-        {error instanceof Error ? error.message : String(error)}
+        {say('screen.broken.told', {
+          message: error instanceof Error ? error.message : String(error),
+        })}
       </Typography>
     </Box>
   );

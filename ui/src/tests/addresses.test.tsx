@@ -1,5 +1,5 @@
 import { screen, waitFor } from '@testing-library/react';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { FakeServer, openAt } from './app';
 import { workspace } from './fixtures';
 
@@ -53,5 +53,16 @@ describe('an address', () => {
     expect(
       screen.queryByRole('button', { name: 'Back to the present call' }),
     ).not.toBeInTheDocument();
+  });
+
+  it('whose screen cannot be drawn says that, with what went wrong', async () => {
+    // What React says of it to the console is no failure of this test.
+    vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    server.on('GET /api/kit', { body: { items: null } });
+    openAt('/kit');
+    await screen.findByRole('heading', { name: 'This screen could not be drawn' });
+    expect(screen.getByRole('alert')).toHaveTextContent('For whoever mends it: ');
+    expect(screen.getByRole('link', { name: 'To Today' })).toHaveAttribute('href', '/');
+    vi.restoreAllMocks();
   });
 });
