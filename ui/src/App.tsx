@@ -74,10 +74,10 @@ export const PAD_DOOR = '/pad/:token';
 export function App() {
   const { pathname } = useLocation();
   // Whoever comes with a task's code is let in by it.
-  const isLetIn = useMatch(PAD_DOOR) !== null;
+  const isAtPadDoor = useMatch(PAD_DOOR) !== null;
   return (
     <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
-      {isLetIn ? (
+      {isAtPadDoor ? (
         <Routes>
           <Route path={PAD_DOOR} element={<PadDoor />} />
         </Routes>

@@ -56,6 +56,17 @@ function opened(
   return { result, sends, queries };
 }
 
+/** Decides every line on this device. */
+const TAKES_ALL: Carrier<State> = {
+  takes: () => true,
+  refresh: () => Promise.resolve(),
+  decide: async (person) => {
+    const lines = await keptLines<Sent<Line>>('task here', person.email);
+    await decidedHere('task here', person.email, new Map(lines.map((one) => [one.line.id, 1])));
+    return { state: { version: 7, here: lines.length }, stopped: null };
+  },
+};
+
 describe('a record', () => {
   it('takes two presses before anything is drawn anew for one', async () => {
     const { result, sends } = opened();
@@ -160,18 +171,9 @@ describe('a record', () => {
   });
 
   it('says that the session has ended where it heard so when it looked for the server', async () => {
-    const carrier: Carrier<State> = {
-      takes: () => true,
-      refresh: () => Promise.resolve(),
-      decide: async (person) => {
-        const lines = await keptLines<Sent<Line>>('task here', person.email);
-        await decidedHere('task here', person.email, new Map(lines.map((one) => [one.line.id, 1])));
-        return { state: { version: 7, here: lines.length }, stopped: null };
-      },
-    };
     const over = problem({ status: 401, code: 'signed-out', title: 'over' });
     let isOver = false;
-    const { result, sends, queries } = opened(carrier, () =>
+    const { result, sends, queries } = opened(TAKES_ALL, () =>
       isOver ? Promise.reject(new Refused(over)) : Promise.resolve({ version: 7 }),
     );
     await waitFor(() => expect(result.current.query.data?.version).toBe(7));
@@ -189,20 +191,7 @@ describe('a record', () => {
   });
 
   it('shows what was decided here on an older record as it was kept, with what the server took since', async () => {
-    const carrier: Carrier<State> = {
-      takes: () => true,
-      refresh: () => Promise.resolve(),
-      decide: async (person) => {
-        const lines = await keptLines<Sent<Line>>('task here', person.email);
-        await decidedHere(
-          'task here',
-          person.email,
-          new Map(lines.map(({ line }) => [line.id, 1])),
-        );
-        return { state: { version: 7, here: lines.length }, stopped: null };
-      },
-    };
-    const { result, sends } = opened(carrier);
+    const { result, sends } = opened(TAKES_ALL);
     await waitFor(() => expect(result.current.query.data?.version).toBe(7));
     act(() => result.current.write({ kind: 'reading', payload: { typed: '1849' } }));
     await waitFor(() => expect(sends).toHaveLength(1));
