@@ -4,6 +4,17 @@
 # How many of them: what takes long goes two at a time.
 QUEUE_WORKERS=2
 
+# runs PID: whether it still runs. One that ended and that nobody has asked about yet does not, though it keeps its number.
+runs() {
+    local line
+    { read -r line <"/proc/$1/stat"; } 2>/dev/null || return 1
+    line=${line##*) }
+    [ "${line%% *}" != Z ]
+}
+
+# ended PID: waits for its end, 5 s at most.
+ended() { for _ in $(seq 100); do runs "$1" || break; sleep 0.05; done; }
+
 # kept_down PART RUN: what is kept up ends, with whoever keeps it up.
 kept_down() {
     local pid
@@ -11,7 +22,7 @@ kept_down() {
     pid=$(cat "$2/$1.pid")
     # Whoever watches over them goes first: it would begin them again.
     kill -TERM "$pid" 2>/dev/null || true
-    for _ in $(seq 50); do pgrep -s "$pid" >/dev/null || break; sleep 0.1; done
+    for _ in $(seq 50); do pgrep -s "$pid" -r D,I,R,S,T >/dev/null || break; sleep 0.1; done
     pkill -KILL -s "$pid" 2>/dev/null || true
     rm -f "$2/$1.pid"
 }

@@ -101,8 +101,7 @@ final class FromOutsideTest extends FeatureCase
     {
         $server = AppServer::start(self::OWN);
         try {
-            // Its workers are of its session, those too that it has not begun yet when they are counted.
-            exec('pkill -KILL -s ' . (int) file_get_contents("{$server->run}/fpm.pid"));
+            $server->kill('fpm');
             [$status, $headers, $said] = $this->ask('/api/day', null, $server);
             self::assertSame([502, 'application/problem+json', 'server-away'], [$status, $headers['content-type'], json_decode($said, true)['code'] ?? $said]);
         } finally {

@@ -36,12 +36,15 @@ final class AppServer
     }
 
     /** Kills the workers where they stand, as a power cut would. */
-    public function kill(): void
+    public function kill(string ...$parts): void
     {
-        foreach (['nginx', 'fpm'] as $name) {
-            $pid = (int) file_get_contents("{$this->run}/$name.pid");
-            // All of its session: a worker that is only being begun would live on.
-            exec("pkill -KILL -s $pid");
+        foreach ($parts ?: ['nginx', 'fpm'] as $part) {
+            $pid = (int) file_get_contents("{$this->run}/$part.pid");
+            // Whoever begins workers first: one begun after the others were counted would live on.
+            posix_kill($pid, SIGKILL);
+            do {
+                exec("pkill -KILL -s $pid; pgrep -s $pid -r D,I,R,S,T", $left, $none);
+            } while ($none === 0);
         }
     }
 
