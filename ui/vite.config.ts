@@ -20,67 +20,68 @@ const asAddress: Plugin = {
   },
 };
 
-/** What asks for the first screen's answers: a script of its own, ahead of the others. */
-const EARLY = new URL('src/api/early.ts', import.meta.url).pathname;
+/** The page's own script, and the application, which it begins once the first screen stands. */
+const START = new URL('src/start.ts', import.meta.url).pathname;
+const MAIN = new URL('src/main.tsx', import.meta.url).pathname;
 
-/** What the first screen shows is fetched beside the script that shows it. */
+/** What the first screen needs is fetched beside the page's own script, which asks for it only later. */
 const early: Plugin = {
   name: 'early',
   apply: 'build',
-  buildStart() {
-    this.emitFile({ type: 'chunk', id: EARLY, name: 'early' });
-  },
   transformIndexHtml: {
     order: 'post',
-    handler: (_, { bundle = {} }) =>
-      Object.entries(bundle).flatMap(([file, part]): HtmlTagDescriptor[] => {
-        if (part.type === 'chunk' && part.facadeModuleId === EARLY) {
-          return [
-            {
-              tag: 'script',
-              attrs: { type: 'module', crossorigin: '', src: `/build/${file}` },
-              injectTo: 'head-prepend' as const,
-            },
-          ];
-        }
-        const kind = /\/en-[^/]+\.json$/.test(file)
-          ? { as: 'fetch' }
-          : /\/atkinson-[a-z-]+-latin-wght-normal-[^/]+\.woff2$/.test(file)
-            ? { as: 'font', type: 'font/woff2' }
-            : null;
-        return kind === null
+    handler: (_, { bundle = {} }) => {
+      const application = Object.values(bundle).find(
+        (part) => part.type === 'chunk' && part.facadeModuleId === MAIN,
+      );
+      const scripts =
+        application?.type === 'chunk' ? [application.fileName, ...application.imports] : [];
+      return Object.keys(bundle).flatMap((file): HtmlTagDescriptor[] => {
+        const how: Record<string, string> | null = scripts.includes(file)
+          ? // Fetched once the page's own script says so, and not compiled: what comes first would have to wait.
+            { 'data-soon': '', as: 'script' }
+          : /\/(?:main|first)-[^/]+\.css$/.test(file)
+            ? { rel: 'stylesheet' }
+            : /\/en-[^/]+\.json$/.test(file)
+              ? { rel: 'preload', as: 'fetch' }
+              : /\/atkinson-[a-z-]+-latin-wght-normal-[^/]+\.woff2$/.test(file)
+                ? { rel: 'preload', as: 'font', type: 'font/woff2' }
+                : null;
+        return how === null
           ? []
           : [
               {
                 tag: 'link',
-                attrs: { rel: 'preload', href: `/build/${file}`, crossorigin: '', ...kind },
-                injectTo: 'head' as const,
+                attrs: { ...how, href: `/build/${file}`, crossorigin: '' },
+                // Nothing can be drawn without the words.
+                injectTo: how['as'] === 'fetch' ? 'head-prepend' : 'head',
               },
             ];
-      }),
+      });
+    },
   },
 };
 
-/**
- * Whether the first screen needs a module: it is reached from the entry without a dynamic import. All of those are one file; in
- * files of their own, as shared parts of other screens, each costs a slow tablet a request and a compilation.
- */
-const first = (() => {
-  let reached: Set<string> | null = null;
+/** What is reached from a module without a dynamic import. */
+const reached = (from: string) => {
+  let known: Set<string> | null = null;
   return (id: string, graph: Graph): boolean => {
-    if (reached === null) {
-      reached = new Set();
-      const rest = [new URL('src/main.tsx', import.meta.url).pathname];
+    if (known === null) {
+      known = new Set();
+      const rest = [from];
       for (let next = rest.pop(); next !== undefined; next = rest.pop()) {
-        if (!reached.has(next)) {
-          reached.add(next);
+        if (!known.has(next)) {
+          known.add(next);
           rest.push(...(graph.getModuleInfo(next)?.importedIds ?? []));
         }
       }
     }
-    return reached.has(id);
+    return known.has(id);
   };
-})();
+};
+const atStart = reached(START);
+/** All that the first screen needs is one file: in files of their own, shared parts cost a slow tablet a request and a compilation each. */
+const first = reached(MAIN);
 
 interface Graph {
   getModuleInfo: (id: string) => { importedIds: readonly string[] } | null;
@@ -131,8 +132,15 @@ export default defineConfig(({ command, mode }) => {
           codeSplitting: {
             groups: [
               {
+                // What the page's own script needs goes with it, whoever else needs it.
+                name: (id: string, graph: Graph) =>
+                  id.endsWith('.css') || !atStart(id, graph) ? null : 'start',
+                priority: 2,
+              },
+              {
                 name: (id: string, graph: Graph) =>
                   id.endsWith('.css') || !first(id, graph) ? null : 'first',
+                priority: 1,
               },
             ],
           },

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\WebDriverBy;
 use Tests\Support\ApiClient;
@@ -117,6 +118,53 @@ final class ResilienceTest extends BrowserCase
         $browser->without();
         $browser->driver->findElement(WebDriverBy::cssSelector('body a'))->click();
         self::assertSame('', $browser->find('#email')->getAttribute('value'));
+    }
+
+    public function testWhatIsDoneBeforeTheApplicationIsThereIsDone(): void
+    {
+        $browser = $this->browser;
+        $this->signIn();
+        $tools = new ChromeDevToolsDriver($browser->driver);
+        $early = function (string $does) use ($tools): string {
+            ['identifier' => $name] = $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<JS
+                new MutationObserver((_, all) => {
+                    const early = document.querySelector('[data-early]');
+                    if (early === null || window.did) return;
+                    window.did = true;
+                    $does
+                }).observe(document, { childList: true, subtree: true });
+                JS]);
+
+            return $name;
+        };
+        $script = $early(<<<'JS'
+            const field = early.querySelector('input');
+            field.focus();
+            field.value = 'Tessara Hal';
+            field.dispatchEvent(new Event('input', { bubbles: true }));
+            JS);
+        $browser->visit('/');
+        self::assertSame('Tessara Hal', $browser->find('#search:focus')->getAttribute('value'));
+        $this->until('[...document.querySelectorAll("main li")].length === 1');
+        $tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $script]);
+
+        // A finger that is lifted only after the application has come presses what it was put on.
+        $script = $early(<<<'JS'
+            const row = [...early.querySelectorAll('li')].find((one) => one.textContent.includes('2474')).querySelector('a');
+            row.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
+            setTimeout(() => {
+                window.there = row.isConnected;
+                row.dispatchEvent(new PointerEvent('pointerup', { bubbles: true }));
+                row.click();
+            }, 1200);
+            JS);
+        $browser->visit('/');
+        $browser->waitForText('main', '2474');
+        $this->until('window.there === true');
+        self::assertStringStartsWith('/orders/', (string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH));
+        $tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $script]);
+        $browser->driver->navigate()->back();
+        $browser->find('#search');
     }
 
     public function testTwoPeopleOnOneCarLoseNeitherSide(): void

@@ -18,10 +18,17 @@ final class FirstLoadTest extends TestCase
         self::assertLessThanOrEqual(195_000, $this->bytes('~(?:src|href)="(/build/[^"]+\.js)"~', 'gz'));
     }
 
+    public function testWhatDrawsTheFirstScreenIsSmall(): void
+    {
+        // The application itself is named for later: it is neither run nor compiled before the orders are there to be read.
+        self::assertLessThanOrEqual(25_000, $this->bytes('~<(?:script|link rel="modulepreload")[^>]* (?:src|href)="(/build/[^"]+\.js)"~', 'br'));
+        self::assertGreaterThan(80_000, $this->bytes('~<link data-soon=""[^>]* href="(/build/[^"]+\.js)"~', 'br'));
+    }
+
     public function testWhatIsSaidComesBesideTheScriptAndTheFontsWithIt(): void
     {
-        self::assertLessThanOrEqual(70_000, $this->bytes('~<link rel="preload" href="(/build/[^"]+\.json)"[^>]* as="fetch"~', 'br'));
-        preg_match_all('~<link rel="preload" href="(/build/[^"]+\.woff2)"[^>]* as="font"~', $this->page(), $fonts);
+        self::assertLessThanOrEqual(70_000, $this->bytes('~<link rel="preload" (?=[^>]*as="fetch")[^>]*href="(/build/[^"]+\.json)"~', 'br'));
+        preg_match_all('~<link rel="preload" (?=[^>]*as="font")[^>]*href="(/build/[^"]+\.woff2)"~', $this->page(), $fonts);
         self::assertCount(2, $fonts[1]);
         self::assertDoesNotMatchRegularExpression('~(?:src|href)="(?:https?:)?//~', $this->page(), 'The page asks another host.');
     }

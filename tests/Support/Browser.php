@@ -41,7 +41,9 @@ final class Browser
         const seen = (css, begins, contains) => [...document.querySelectorAll(css)].find((one) =>
             one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) && one.getClientRects().length > 0
             && (begins === '' || (!one.disabled && said(one).startsWith(begins)))
-            && (contains === '' || said(one).includes(contains))) ?? null;
+            && (contains === '' || said(one).includes(contains))
+            // What is drawn ahead of the application gives way to it at once.
+            && one.closest('[data-early]') === null) ?? null;
         JS;
 
     /** Looks until there is something to be seen, or time is up. */

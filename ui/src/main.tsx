@@ -1,11 +1,7 @@
-import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
-import '@fontsource-variable/atkinson-hyperlegible-mono/index.css';
-import english from '../../words/en.json?url';
-import './theme/global.css';
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { StrictMode, useLayoutEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, matchPath } from 'react-router';
 import { Refused } from './api/client';
@@ -13,11 +9,12 @@ import { App, PAD_DOOR } from './App';
 import { newQueries } from './session/queries';
 import { who } from './session/usePerson';
 import { onceItStands } from './shell/onceItStands';
-import { patiently } from './loading/patiently';
+import { begin, goOn } from './loading/before';
+import { takeColours } from './early/colours';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
 import { openOrders } from './today/useOrders';
-import { learn } from './words/words';
+import { learned } from './words/english';
 
 const queries = newQueries({
   retry: (count, failure) => count < 2 && !(failure instanceof Refused && !failure.isPassing),
@@ -38,12 +35,18 @@ const known =
       ])
     : null;
 
-// Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts).
-learn(
-  'en',
-  await patiently(async () => (await (await fetch(english)).json()) as Record<string, string>),
-);
+await learned;
 await Promise.race([known, new Promise((done) => setTimeout(done, SOON))]);
+await begin();
+
+/** Once the application stands, what was drawn before it has gone. */
+function Standing() {
+  useLayoutEffect(() => {
+    takeColours();
+    goOn();
+  }, []);
+  return null;
+}
 
 const root = document.getElementById('root');
 if (root !== null) {
@@ -55,6 +58,7 @@ if (root !== null) {
           <QueryClientProvider client={queries}>
             <BrowserRouter>
               <App />
+              <Standing />
             </BrowserRouter>
           </QueryClientProvider>
         </ThemeProvider>

@@ -18,6 +18,7 @@ use App\Records\NextFigures;
 use App\Records\OrderFile;
 use App\Records\OrderPage;
 use App\Records\OrderSearch;
+use App\Records\ShopClock;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -63,6 +64,7 @@ final class RepairOrderController
         $page = $rows->take(self::PAGE);
 
         return Answer::json([
+            'now' => ShopClock::of($user->shop_id)->now->format('Y-m-d\TH:i'),
             'orders' => $page->map(static fn(\stdClass $row): array => [
                 'id' => $row->id,
                 'number' => $row->number,

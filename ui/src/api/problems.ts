@@ -1,4 +1,4 @@
-import { currentWords } from '../words/useWords';
+import { currentWords } from '../words/current';
 import { say } from '../words/say';
 import type { Problem } from './types';
 

@@ -42,6 +42,7 @@ export type StakeOut = Schemas['StakeOut'];
 export type Stage = Schemas['Stage'];
 export type StageId = Stage['id'];
 export type OrderLine = Schemas['OrderLine'];
+export type OrderList = Schemas['OrderList'];
 export type Order = Schemas['Order'];
 export type OrderSensor = Schemas['OrderSensor'];
 export type OrderTask = Schemas['OrderTask'];

@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { keyFor } from '../tablet/keymap';
-import { useSettings } from '../tablet/settings';
+import { useSettings } from '../tablet/useSettings';
 
 /** A key's name, beside what it does; none where keys do nothing. */
 export function Key({ of }: { of: string }) {

@@ -8,6 +8,7 @@ import { useIsServerGone } from '../api/connection';
 import { usePerson, useSignOut } from '../session/usePerson';
 import { say } from '../words/say';
 import { useLengthDisplay } from '../words/useLengthDisplay';
+import { ways } from './ways';
 import { WIDE } from './widths';
 import { lazyPart } from '../loading/lazyPart';
 
@@ -202,22 +203,11 @@ function Ways({ isColumn = false }: { isColumn?: boolean }) {
       aria-label={say('screen.top-bar.screens')}
       sx={isColumn ? { display: 'grid', gridTemplateColumns: '1fr 1fr' } : { display: 'flex' }}
     >
-      {[
-        ['/', say('screen.today')],
-        ['/day', say('screen.day')],
-        ['/records', say('screen.records')],
-        ['/vehicles', say('screen.top-bar.vehicles')],
-        ['/cards', say('screen.top-bar.cards')],
-        ['/kit', say('screen.kit')],
-        ['/bays', say('screen.bays')],
-        ['/rules', say('screen.top-bar.rules')],
-        ['/practice', say('screen.top-bar.practice')],
-        ['/people', say('screen.people')],
-      ].map(([to, words]) => (
+      {ways().map(([to, words]) => (
         <Button
           key={to}
           component={NavLink}
-          to={to ?? '/'}
+          to={to}
           end={to === '/'}
           color="inherit"
           sx={{

@@ -1,6 +1,6 @@
-import Box from '@mui/material/Box';
 import type { VerdictWord } from '../api/types';
 import { say, type Code } from '../words/say';
+import css from './VerdictMark.module.css';
 
 const WORDS: Record<VerdictWord, Code> = {
   holds: 'screen.verdict-mark.holds',
@@ -21,25 +21,25 @@ export function verdictFrom(said: string | null | undefined): VerdictWord {
 }
 
 const COLOURS: Record<VerdictWord, string> = {
-  holds: 'verdict.holds',
-  out: 'verdict.out',
-  unproven: 'verdict.unproven',
-  'not-measured': 'verdict.unmeasured',
-  'sent-back': 'text.primary',
-  'handed-over': 'verdict.unproven',
+  holds: 'verdict-holds',
+  out: 'verdict-out',
+  unproven: 'verdict-unproven',
+  'not-measured': 'verdict-unmeasured',
+  'sent-back': 'text-primary',
+  'handed-over': 'verdict-unproven',
 };
 
 /** A verdict as a shape, a colour and a word, so that none of them has to be seen alone. */
 export function VerdictMark({ verdict, size = 20 }: { verdict: VerdictWord; size?: number }) {
   return (
-    <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 1 }}>
-      <Box component="span" sx={{ color: COLOURS[verdict], display: 'inline-flex' }}>
+    <span className={css.mark}>
+      <span className={css.shape} style={{ color: `var(--mui-palette-${COLOURS[verdict]})` }}>
         <VerdictShape verdict={verdict} size={size} />
-      </Box>
-      <Box component="span" sx={{ fontWeight: 700, fontSize: size * 0.95, lineHeight: 1.1 }}>
+      </span>
+      <span className={css.word} style={{ fontSize: `${size * 0.95}px` }}>
         {say(WORDS[verdict])}
-      </Box>
-    </Box>
+      </span>
+    </span>
   );
 }
 

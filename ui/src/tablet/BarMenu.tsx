@@ -11,7 +11,8 @@ import { say } from '../words/say';
 import { lock } from './lock';
 import { MeterChoice } from './meter/MeterChoice';
 import { canListen } from './recogniser';
-import { choose, useSettings, type Settings } from './settings';
+import { choose, type Settings } from './settings';
+import { useSettings } from './useSettings';
 
 const SOUNDS = ['off', 'key', 'always'] as const;
 

@@ -8,7 +8,8 @@ import { useState, type KeyboardEvent } from 'react';
 import { Link } from 'react-router';
 import { say, type Code } from '../words/say';
 import { keyFor, putOn, taken } from './keymap';
-import { choose, useSettings } from './settings';
+import { choose } from './settings';
+import { useSettings } from './useSettings';
 
 /** As it stands on the key. */
 const ENTER = 'Enter';

@@ -1,5 +1,3 @@
-import { useSyncExternalStore } from 'react';
-
 /** How this device shows and says things to whoever stands at it; kept on the device. */
 export interface Settings {
   /** Black on white and no greys, for work in the sun. */
@@ -43,9 +41,7 @@ export function choose(next: Partial<Settings>): void {
   listeners.forEach((listener) => listener());
 }
 
-export function useSettings(): Settings {
-  return useSyncExternalStore((listener) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  }, currentSettings);
+export function whenSettingsChange(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
 }

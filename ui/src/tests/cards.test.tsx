@@ -4,7 +4,7 @@ import type { CardPage } from '../api/types';
 import { at, numeric, withValue, type Doc } from '../cards/document';
 import { cardLists, kitForms } from '../api/forms.generated';
 import { choiceWords, columnLabel, listWords } from '../cards/labels';
-import { currentWords } from '../words/useWords';
+import { currentWords } from '../words/current';
 import { finished, rowsOf, withRows } from '../cards/rows';
 import { FakeServer, openAt, problem } from './app';
 

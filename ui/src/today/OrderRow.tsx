@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import type { ComponentType, ReactNode } from 'react';
 import type { OrderLine, PresentKind } from '../api/types';
 import { VerdictMark } from '../shell/VerdictMark';
 import { wallHour } from '../words/moments';
@@ -72,10 +72,13 @@ export function OrderRow({
   order,
   begins,
   now,
+  link: Anchor,
 }: {
   order: OrderLine;
   begins: string | null;
   now: string | undefined;
+  /** Opens a place of the application. */
+  link: ComponentType<{ to: string; className?: string | undefined; children: ReactNode }>;
 }) {
   const promised = order.promised === null || order.closed ? null : wallHour(order.promised, now);
   const owed = order.tasks.filter((task) => task.owed !== 'not-owed');
@@ -83,9 +86,9 @@ export function OrderRow({
     <div className={classes(css.row, order.alarm && css.alarm)}>
       <div className={css.number}>{order.number}</div>
       <div className={css.part}>
-        <Link className={classes(css.clip, css.car)} to={place(order)}>
+        <Anchor className={classes(css.clip, css.car)} to={place(order)}>
           {order.vehicle}
-        </Link>
+        </Anchor>
         <div className={classes(css.clip, css.quiet)} title={order.operations.join(', ')}>
           {promised && (
             <span

@@ -16,6 +16,7 @@ import { LongList } from '../shell/LongList';
 import { NARROW } from '../shell/widths';
 import { OrderRow } from './OrderRow';
 import { useOrders } from './useOrders';
+import { searchedBefore } from '../loading/before';
 import { say } from '../words/say';
 import { lazyPart } from '../loading/lazyPart';
 
@@ -31,7 +32,7 @@ const ImportDialog = lazyPart(async () => (await import('../imports/ImportDialog
 export function Today() {
   const person = usePerson();
   const may = useMay();
-  const [search, setSearch] = useState('');
+  const [search, setSearch] = useState(searchedBefore);
   const [told, setTold] = useState<Told>({ times: new Map(), now: undefined });
   const [importing, setImporting] = useState(false);
   const isNarrow = useMediaQuery(NARROW, { noSsr: true });
@@ -97,7 +98,12 @@ export function Today() {
           onEnd={list.more}
           isWhole={list.isWhole}
           render={(order) => (
-            <OrderRow order={order} begins={told.times.get(order.id) ?? null} now={told.now} />
+            <OrderRow
+              order={order}
+              begins={told.times.get(order.id) ?? null}
+              now={told.now ?? list.now}
+              link={Link}
+            />
           )}
         />
       )}

@@ -16,6 +16,8 @@ export function useOrders(search: string) {
   return {
     ...list,
     orders: list.pages.flatMap((page) => page.orders),
+    /** What the clock on the wall of the shop showed. */
+    now: list.pages[0]?.now,
     /** Whether there are more than were counted. */
     hasMore: list.pages[0]?.more ?? false,
   };

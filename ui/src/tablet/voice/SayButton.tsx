@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import { say } from '../../words/say';
-import { useSettings } from '../settings';
+import { useSettings } from '../useSettings';
 import { sound } from '../sound';
 import { canListen } from '../recogniser';
 import { listenOnce } from './listening';

@@ -1,0 +1,8 @@
+import english from '../../../words/en.json?url';
+import { patiently } from '../loading/patiently';
+import { learn } from './words';
+
+/** Beside the scripts and not in them: a message is no code, and is fetched meanwhile (vite.config.ts). */
+export const learned: Promise<void> = patiently(
+  async () => (await (await fetch(english)).json()) as Record<string, string>,
+).then((messages) => learn('en', messages));
