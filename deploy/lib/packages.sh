@@ -87,12 +87,17 @@ interface_build() {
 
 # prepare [test]: everything up to, but not including, the database and the server.
 prepare() {
+    prepare_php "$@"
+    node_libraries
+    interface_build
+}
+
+# prepare_php [test]: the part of it that needs no interface.
+prepare_php() {
     mkdir -p "$ROOT/var/log" "$ROOT/bootstrap/cache"
     # shellcheck disable=SC2086
     debian_packages $DEBIAN_PACKAGES $([ "${1:-}" = test ] && echo "$TEST_PACKAGES")
     [ "${1:-}" != test ] || browser_and_driver
     node_runtime
     php_libraries
-    node_libraries
-    interface_build
 }
