@@ -11,8 +11,6 @@ use Tests\Support\ApiClient;
 /** What is entered at intake survives a reload, a lost connection and a second person; the screens work by touch and on a tablet. */
 final class OrderResilienceTest extends BrowserCase
 {
-    protected const CARRIES = true;
-
     public function testWhatIsTypedSurvivesAReloadAndALostConnection(): void
     {
         $browser = $this->browser;

@@ -137,6 +137,17 @@ final class ResilienceTest extends BrowserCase
 
             return $name;
         };
+        // Nothing moves away from under a finger: what comes over the list later has its place from the beginning.
+        $strip = 'document.querySelector(\'main section a[href="/day"]\') !== null';
+        $this->until($strip);
+        $top = 'Math.round([...document.querySelectorAll("main li")].find((one) => one.textContent.startsWith("2474")).getBoundingClientRect().top)';
+        $script = $early("window.high = $top;");
+        $browser->visit('/');
+        $this->until("$strip && document.querySelector('[data-early]') === null");
+        $this->until('window.did === true');
+        self::assertSame($browser->driver->executeScript("return $top"), $browser->driver->executeScript('return window.high'));
+        $tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $script]);
+
         $script = $early(<<<'JS'
             const field = early.querySelector('input');
             field.focus();

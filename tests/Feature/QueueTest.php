@@ -249,11 +249,11 @@ final class QueueTest extends FeatureCase
         $signer = trim((string) file_get_contents("{$server->run}/signer.pid"));
         $server->kill();
         $server->up();
-        self::assertSame('', trim((string) shell_exec("pgrep -s $watcher")));
-        $this->until(static fn(): bool => trim((string) shell_exec("pgrep -s $signer")) === '');
+        self::assertSame('', trim((string) shell_exec("pgrep -s $watcher -r D,I,R,S,T")));
+        $this->until(static fn(): bool => trim((string) shell_exec("pgrep -s $signer -r D,I,R,S,T")) === '');
         $watcher = trim((string) file_get_contents("{$server->run}/queue.pid"));
         $server->down();
-        self::assertSame('', trim((string) shell_exec("pgrep -s $watcher")));
+        self::assertSame('', trim((string) shell_exec("pgrep -s $watcher -r D,I,R,S,T")));
     }
 
     private function signedIn(string $email = 'ilse@copperlane.example', string $password = 'plumb-and-line'): ApiClient

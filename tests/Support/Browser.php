@@ -50,11 +50,12 @@ final class Browser
     private const UNTIL = <<<'JS'
         const until = (look, seconds, done) => {
             const end = performance.now() + 1000 * seconds;
-            const again = () => {
+            // What takes long is looked for less often: to look takes the page's own time.
+            const again = (pause) => {
                 const found = look();
-                if (found || performance.now() > end) done(found); else setTimeout(again, 50);
+                if (found || performance.now() > end) done(found); else setTimeout(again, pause, Math.min(250, 1.3 * pause));
             };
-            again();
+            again(30);
         };
         JS;
 

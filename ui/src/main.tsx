@@ -14,7 +14,7 @@ import { takeColours } from './early/colours';
 import { Styles } from './theme/Styles';
 import { theme } from './theme/theme';
 import { openOrders } from './today/useOrders';
-import { learned } from './words/english';
+import { learned } from './loading/learned';
 
 const queries = newQueries({
   retry: (count, failure) => count < 2 && !(failure instanceof Refused && !failure.isPassing),

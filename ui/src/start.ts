@@ -8,7 +8,7 @@ import './theme/global.css';
 import { ask } from './early/ask';
 import { draw } from './early/draw';
 import { openAgain } from './early/openAgain';
-import { learned } from './words/english';
+import { learned } from './loading/learned';
 
 /** What is known so soon is drawn first; nobody waits longer for the application, ms. */
 const SOON = 300;

@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { Link } from 'react-router';
 import type { DayPlan } from '../api/types';
 import { say } from '../words/say';
 import { isLate } from './lanes';
+import { keepStripHeight, StripPlace } from './StripPlace';
 import { hour, lateness } from './times';
 import { Turns } from './Turns';
 import { useDay } from './useDay';
@@ -18,14 +19,27 @@ export interface Told {
   readonly now: string | undefined;
 }
 
+/** px */
+const GAP = 12;
+
 /** Over the list of orders: what everybody begins now, and what will be late. */
 export function TodayStrip({ onTold }: { onTold: (told: Told) => void }) {
-  const { data: plan } = useDay();
+  const { data: plan, isError } = useDay();
+  const strip = useRef<HTMLElement>(null);
   const told = useMemo(
     () => ({ times: plan ? begins(plan) : new Map<string, string>(), now: plan?.now }),
     [plan],
   );
   useEffect(() => onTold(told), [onTold, told]);
+  useLayoutEffect(() => {
+    if (plan) {
+      // With the gap below it.
+      keepStripHeight(strip.current === null ? 0 : strip.current.offsetHeight + GAP);
+    }
+  }, [plan]);
+  if (!plan && !isError) {
+    return <StripPlace />;
+  }
   if (!plan || plan.searching || plan.slots.length === 0) {
     return null;
   }
@@ -33,9 +47,10 @@ export function TodayStrip({ onTold }: { onTold: (told: Told) => void }) {
   return (
     <Box
       component="section"
+      ref={strip}
       aria-label={say('screen.day.turns')}
       sx={{
-        mb: 1.5,
+        mb: `${GAP}px`,
         flexShrink: 0,
         maxHeight: { xs: 'none', sm: '30vh', md: 'none' },
         overflowY: 'auto',

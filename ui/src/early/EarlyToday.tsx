@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { OrderList, Person } from '../api/types';
+import { StripPlace } from '../day/StripPlace';
 import { ways } from '../shell/ways';
 import { OrderRow } from '../today/OrderRow';
 import { say } from '../words/say';
@@ -47,6 +48,7 @@ export function EarlyToday({ person, list }: { person: Person; list: OrderList }
         </div>
         {/* How many there are is a plural, which takes a slow tablet a tenth of a second to put in words. */}
         <p className={css.shop}>{person.shop}</p>
+        <StripPlace />
         <ul className={css.list} aria-label={say('screen.today.repair-orders')}>
           {list.orders.slice(0, IN_SIGHT).map((order) => (
             <li key={order.id} className={css.item}>

@@ -1,7 +1,7 @@
 import type { OrderList, Person } from '../api/types';
 import { hasBegun, pressed, remember } from '../loading/before';
 import { currentWords } from '../words/current';
-import { learned } from '../words/english';
+import { learned } from '../loading/learned';
 import { readFor } from '../words/reader';
 import '../tablet/settings';
 import { putColours } from './colours';

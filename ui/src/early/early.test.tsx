@@ -1,6 +1,6 @@
 import { render } from '@testing-library/react';
 import { MemoryRouter, Link } from 'react-router';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { begin, goOn, searchedBefore } from '../loading/before';
 import { orderLine, taskSummary } from '../tests/fixtures';
 import { OrderRow } from '../today/OrderRow';
@@ -8,7 +8,7 @@ import { plainReader } from '../words/reader';
 import { draw } from './draw';
 import { toDom } from './toDom';
 
-vi.mock('../words/english', () => ({ learned: Promise.resolve() }));
+vi.mock('../loading/learned', () => ({ learned: Promise.resolve() }));
 
 const SIGNED_IN = { shop: 'Copper Lane', reader: plainReader, pad: null, due: null };
 const ORDERS = [
@@ -38,6 +38,11 @@ let root: HTMLElement;
 beforeEach(() => {
   root = document.createElement('div');
   document.body.replaceChildren(root);
+});
+
+// What nobody took up would be another test's answer.
+afterEach(() => {
+  delete window.askedEarly;
 });
 
 describe('what is drawn ahead of the application', () => {

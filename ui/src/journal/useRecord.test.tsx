@@ -5,7 +5,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { FakeServer, PERSON, problem } from '../tests/app';
 import { Refused, Unreachable } from '../api/client';
 import type { Carrier } from '../carry/carrier';
-import { decidedHere, keep, keptLines } from '../device/outbox';
+import { decidedHere, keep, keptLines, waitingLines } from '../device/outbox';
 import { uuid7 } from '../api/uuid7';
 import { newQueries } from '../session/queries';
 import { useRecord, type Sent } from './useRecord';
@@ -188,6 +188,27 @@ describe('a record', () => {
     await act(() => result.current.query.refetch());
     expect(queries.getQueryData(['person'])).toBeNull();
     expect(result.current.queue).toHaveLength(2);
+  });
+
+  it('keeps what is written after the session has ended for the one whose session it was', async () => {
+    const { result, sends, queries } = opened(undefined, undefined, true);
+    await waitFor(() => expect(result.current.query.data?.version).toBe(7));
+    const person: unknown = queries.getQueryData(['person']);
+    // Heard by another question, before anybody has seen it.
+    act(() => void queries.setQueryData(['person'], null));
+    act(() => result.current.write({ kind: 'answer' }));
+    await waitFor(() => expect(sends).toHaveLength(1));
+    act(() =>
+      sends[0]?.fail(new Refused(problem({ status: 401, code: 'signed-out', title: 'over' }))),
+    );
+    await waitFor(() => expect(result.current.heldUp?.line.kind).toBe('answer'));
+    expect(await waitingLines('task here', PERSON)).toHaveLength(1);
+    act(() => void queries.setQueryData(['person'], person));
+    await act(() => result.current.query.refetch());
+    await waitFor(() => expect(sends).toHaveLength(2));
+    expect(sends[1]?.line.id).toBe(sends[0]?.line.id);
+    act(() => sends[1]?.answer({ version: 8 }));
+    await waitFor(() => expect(result.current.queue).toHaveLength(0));
   });
 
   it('shows what was decided here on an older record as it was kept, with what the server took since', async () => {

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { usePerson } from '../session/usePerson';
 import { Refused, Unreachable } from '../api/client';
+import { actsFor } from '../api/own';
 import type { Carrier, Decided } from '../carry/carrier';
 import { acknowledged, forget, keep, seenUpTo, waiting, type Waiting } from '../device/outbox';
 import { useQuery } from '../api/useQuery';
@@ -56,6 +57,8 @@ export function useRecord<State extends { version: number }, Line extends object
   const queries = useQueryClient();
   const who = usePerson().data ?? null;
   const person = who?.email ?? null;
+  // Where the session has ended, what is typed belongs to the one whose it was.
+  const mine = person ?? actsFor() ?? '';
   /** Null until it is known what waits. */
   const [found, setQueue] = useState<Waiting<Sent<Line>>[] | null>(null);
   const queue = found ?? [];
@@ -95,7 +98,7 @@ export function useRecord<State extends { version: number }, Line extends object
       const isBehind =
         now !== undefined &&
         (now.version > answered.version ||
-          (carrier !== undefined && (await waiting(record, person ?? '')).length > 0));
+          (carrier !== undefined && (await waiting(record, mine)).length > 0));
       return isBehind ? now : answered;
     },
     // Somebody else may work on the same car.
@@ -107,7 +110,7 @@ export function useRecord<State extends { version: number }, Line extends object
       : carrier.decide(who, known()?.version ?? 0).catch(() => null);
   /** A line that waited and is not taken as it is. */
   const hold = async (stopped: Decided<State>['stopped']) => {
-    const lines = await waiting<Sent<Line>>(record, person ?? '');
+    const lines = await waiting<Sent<Line>>(record, mine);
     const line = lines.find(({ line: { id } }) => id === stopped?.line)?.line;
     setQueue(lines);
     setHeld(
@@ -134,7 +137,7 @@ export function useRecord<State extends { version: number }, Line extends object
       isOver = true;
     };
   }, [record, person]);
-  const look = async () => setQueue(await waiting<Sent<Line>>(record, person ?? ''));
+  const look = async () => setQueue(await waiting<Sent<Line>>(record, mine));
 
   /** Sends one line; what this device wrote itself since is known to its person. */
   const deliver = async (
@@ -154,7 +157,7 @@ export function useRecord<State extends { version: number }, Line extends object
         goesAlone(line) || carrier?.takes(line) === true ? undefined : LONG_PATIENCE,
       );
       if (written !== undefined && state.version === version + written) {
-        await seenUpTo(record, person ?? '', line.version, state.version);
+        await seenUpTo(record, mine, line.version, state.version);
       }
       return state;
     } catch (failure) {
@@ -181,9 +184,8 @@ export function useRecord<State extends { version: number }, Line extends object
     const { stopped } = here;
     if (stopped !== null) {
       sending.current =
-        (await waiting<Sent<Line>>(record, person ?? '')).find(
-          ({ line }) => line.id === stopped.line,
-        )?.line ?? null;
+        (await waiting<Sent<Line>>(record, mine)).find(({ line }) => line.id === stopped.line)
+          ?.line ?? null;
       throw new Refused(stopped.refusal);
     }
     return here.state;
@@ -198,7 +200,6 @@ export function useRecord<State extends { version: number }, Line extends object
       // An answer to an older question must not overwrite what this write brings.
       await queries.cancelQueries({ queryKey: [...queryKey] });
       setHeld(null);
-      const mine = person ?? '';
       if (own !== null) {
         await keep(record, mine, own);
       }

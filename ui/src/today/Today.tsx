@@ -8,6 +8,7 @@ import Typography from '@mui/material/Typography';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import { StripPlace } from '../day/StripPlace';
 import type { Told } from '../day/TodayStrip';
 import { useMay, usePerson } from '../session/usePerson';
 import { TryAgain } from '../shell/Opening';
@@ -74,7 +75,7 @@ export function Today() {
         </Suspense>
       )}
       {search === '' && (
-        <Suspense fallback={null}>
+        <Suspense fallback={<StripPlace />}>
           <TodayStrip onTold={setTold} />
         </Suspense>
       )}

@@ -8,6 +8,7 @@ import { useRef, useState } from 'react';
 import type { Order } from '../../api/types';
 import { uuid7 } from '../../api/uuid7';
 import { postPhoto } from '../../photos/post';
+import { actsFor } from '../../api/own';
 import { usePerson } from '../../session/usePerson';
 import { say } from '../../words/say';
 
@@ -29,7 +30,7 @@ export function PhotoButton({
   onSent: (state: Order | null, id: string) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
-  const person = usePerson().data?.email ?? '';
+  const person = usePerson().data?.email ?? actsFor() ?? '';
   const [keep, setKeep] = useState(false);
   const send = useMutation({
     // Without a network too: then it is kept on this device.

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Call } from '../../api/types';
+import { actsFor } from '../../api/own';
 import { usePerson } from '../../session/usePerson';
 
 /**
@@ -7,7 +8,7 @@ import { usePerson } from '../../session/usePerson';
  * Null where there is none.
  */
 export function useInstrument(call: Call): [string | null, (instrument: string) => void] {
-  const person = usePerson().data?.email ?? '';
+  const person = usePerson().data?.email ?? actsFor() ?? '';
   const key = `lumbro-instrument-${person}-${call.id.replace(/-[23]$/, '')}`;
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const known = chosen[key] ?? localStorage.getItem(key);
