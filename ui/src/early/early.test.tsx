@@ -106,6 +106,12 @@ describe('what is drawn ahead of the application', () => {
     goOn();
     expect(search).toHaveFocus();
     expect(searchedBefore()).toBe('');
+    // What is typed into the application is its own.
+    const reading = document.createElement('input');
+    root.append(reading);
+    reading.value = '1849';
+    reading.dispatchEvent(new Event('input', { bubbles: true }));
+    expect(searchedBefore()).toBe('');
     // The application has the page now.
     answers(SIGNED_IN);
     await draw(root);

@@ -15,14 +15,18 @@ const NOTHING: Before = { search: '', opens: null, focus: null };
 
 let before = NOTHING;
 let isOver = false;
+let isGoingOn = false;
 let fingers = 0;
 let lifted: () => void = () => undefined;
 
 /** No press is waited for longer: one that leaves the window is never lifted, ms. */
 const HELD = 2_000;
 
+/** Until the application goes on: what is done there is its own. */
 export function remember(done: Partial<Before>): void {
-  before = { ...before, ...done };
+  if (!isGoingOn) {
+    before = { ...before, ...done };
+  }
 }
 
 /** A finger is on the screen, or off it again. */
@@ -61,6 +65,7 @@ export async function begin(): Promise<void> {
 /** What stands now stands in the place of what was there: the focus is where it was. */
 export function goOn(): void {
   const { focus } = before;
+  isGoingOn = true;
   before = NOTHING;
   if (focus === 'search') {
     const field = document.getElementById('search') as HTMLInputElement | null;
