@@ -20,7 +20,8 @@ const asAddress: Plugin = {
   },
 };
 
-/** The page's own script, and the application, which it begins once the first screen stands. */
+/** What sees to it that the others come, the page's own script, and the application, which that begins once the first screen stands. */
+const AGAIN = new URL('src/again.ts', import.meta.url).pathname;
 const START = new URL('src/start.ts', import.meta.url).pathname;
 const MAIN = new URL('src/main.tsx', import.meta.url).pathname;
 
@@ -28,6 +29,9 @@ const MAIN = new URL('src/main.tsx', import.meta.url).pathname;
 const early: Plugin = {
   name: 'early',
   apply: 'build',
+  buildStart() {
+    this.emitFile({ type: 'chunk', id: AGAIN, name: 'again' });
+  },
   transformIndexHtml: {
     order: 'post',
     handler: (_, { bundle = {} }) => {
@@ -36,7 +40,16 @@ const early: Plugin = {
       );
       const scripts =
         application?.type === 'chunk' ? [application.fileName, ...application.imports] : [];
-      return Object.keys(bundle).flatMap((file): HtmlTagDescriptor[] => {
+      return Object.entries(bundle).flatMap(([file, part]): HtmlTagDescriptor[] => {
+        if (part.type === 'chunk' && part.facadeModuleId === AGAIN) {
+          return [
+            {
+              tag: 'script',
+              attrs: { type: 'module', crossorigin: '', src: `/build/${file}` },
+              injectTo: 'head-prepend',
+            },
+          ];
+        }
         const how: Record<string, string> | null = scripts.includes(file)
           ? // Fetched once the page's own script says so, and not compiled: what comes first would have to wait.
             { 'data-soon': '', as: 'script' }

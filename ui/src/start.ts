@@ -7,7 +7,6 @@ import '@fontsource-variable/atkinson-hyperlegible-mono/index.css';
 import './theme/global.css';
 import { ask } from './early/ask';
 import { draw } from './early/draw';
-import { openAgain } from './early/openAgain';
 import { learned } from './loading/learned';
 
 /** What is known so soon is drawn first; nobody waits longer for the application, ms. */
@@ -42,10 +41,4 @@ function fetchSoon(): void {
   }
 }
 
-const found = [...(document.getElementById('root')?.childNodes ?? [])];
-start().catch(() => {
-  if (!openAgain()) {
-    // The page says itself that it has not loaded.
-    document.getElementById('root')?.replaceChildren(...found);
-  }
-});
+start().catch(() => window.dispatchEvent(new Event('not-loaded')));

@@ -1,6 +1,8 @@
+import { renderHook } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { erased, pressed, tapeKeys } from '../pad/tapeKeys';
-import { nextCall, readHere } from '../workspace/task/nextCall';
+import { nextCall, readHere, useNextCall } from '../workspace/task/nextCall';
+import type { Task } from '../workspace/task/useTask';
 import { call, workspace } from './fixtures';
 import { learn } from '../words/words';
 import english from '../../../words/en.json';
@@ -69,6 +71,23 @@ describe('the next call', () => {
       one.id === 'b' ? { ...one, reading: { typed: '1' } as never } : one,
     );
     expect(nextCall({ ...state, calls: read }, [], [], 'b')?.id).toBe('a');
+  });
+  it('does not change under the hands of whoever is at it where the other one leaves', () => {
+    const task = { isCarriedOn: false, queue: [] } as unknown as Task;
+    const { result, rerender } = renderHook(({ shown, held }) => useNextCall(shown, task, held), {
+      initialProps: { shown: state, held: at('a') },
+    });
+    expect(result.current?.id).toBe('c');
+    rerender({ shown: state, held: [] });
+    expect(result.current?.id).toBe('c');
+    // Once it is read, what is due is next.
+    const calls = state.calls.map((one) =>
+      one.id === 'c' ? { ...one, reading: { typed: '1' } as never } : one,
+    );
+    rerender({ shown: { ...state, calls }, held: [] });
+    expect(result.current?.id).toBe('a');
+    rerender({ shown: { ...state, calls, present: { ...state.present, call: 'b' } }, held: [] });
+    expect(result.current?.id).toBe('b');
   });
   it('passes over what waits on this device', () => {
     expect(nextCall(state, ['a'], [])?.id).toBe('b');

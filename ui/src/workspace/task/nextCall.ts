@@ -57,8 +57,14 @@ export function nextCall(
 /** The same over time: what is asked for does not change under the hands of whoever is at it. */
 export function useNextCall(state: Workspace, task: Task, held: readonly HeldCall[]): Call | null {
   const [last, setLast] = useState<string | null>(null);
+  /** What was asked for here while somebody else was at another one: it stays though they leave, or go on to their next. */
+  const [shared, setShared] = useState<string | null>(null);
   const isTyped = last !== null && hasDraft(`${state.task}-${last}`);
-  const isKept = isTyped || held.some(({ own }) => !own);
+  const isShared = held.some(({ own }) => !own);
+  if (isShared && last !== shared) {
+    setShared(last);
+  }
+  const isKept = isTyped || isShared || (last !== null && last === shared);
   const call = nextCall(state, readHere(task), held, isKept ? last : null, isTyped);
   if ((call?.id ?? null) !== last) {
     setLast(call?.id ?? null);
