@@ -5,6 +5,7 @@ import { begin, goOn, searchedBefore } from '../loading/before';
 import { orderLine, taskSummary } from '../tests/fixtures';
 import { OrderRow } from '../today/OrderRow';
 import { plainReader } from '../words/reader';
+import { takeColours } from './colours';
 import { draw } from './draw';
 import { toDom } from './toDom';
 
@@ -40,9 +41,11 @@ beforeEach(() => {
   document.body.replaceChildren(root);
 });
 
-// What nobody took up would be another test's answer.
+// What is left on the page or of the answers would be another test's.
 afterEach(() => {
   delete window.askedEarly;
+  document.body.replaceChildren();
+  takeColours();
 });
 
 describe('what is drawn ahead of the application', () => {
