@@ -1,6 +1,6 @@
 declare global {
   interface Window {
-    /** What was asked for before the application's script came (early.ts): address → the answer. */
+    /** What was asked for before the application's script came (early/ask.ts): address → the answer. */
     askedEarly?: Map<string, Promise<Response>>;
   }
 }

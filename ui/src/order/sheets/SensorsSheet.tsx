@@ -34,7 +34,11 @@ export function SensorsSheet({ order }: { order: Order }) {
             </Typography>
           )}
           {task.card === null && task.owed !== 'not-owed' && <EnterCard task={task.task} />}
-          {task.verdict && <VerdictMark verdict={task.verdict} size={15} />}
+          {task.verdict && (
+            <Box sx={{ mt: 0.5 }}>
+              <VerdictMark verdict={task.verdict} size={15} />
+            </Box>
+          )}
           {task.workspace && (
             <Button
               component={Link}
