@@ -1,7 +1,7 @@
 import { decimalText, degreesText, lengthText, limitText } from './quantities';
 import { currentReader } from './reader';
 import { say } from './say';
-import { currentWords } from './useWords';
+import { currentWords } from './current';
 
 /** How lengths are shown. What was typed is shown as typed; only derived figures follow this choice. */
 export type LengthDisplay = 'mm' | 'in';

@@ -1,6 +1,6 @@
 import type english from '../../../words/en.json';
 import type { Given } from './words';
-import { currentWords } from './useWords';
+import { currentWords } from './current';
 
 /** A message of words/en.json. */
 export type Code = keyof typeof english;

@@ -22,6 +22,12 @@ describe('words', () => {
     expect(words.say(say ?? quantity)).toBe(says);
   });
 
+  it('fill in what is only filled in, and miss what was not given', () => {
+    const words = new Words({ language: 'en', unit: 'mm', decimal: '.', zone: 'UTC' });
+    expect(words.of('screen.order-row.promised', { at: '16:45' })).toBe('promised 16:45');
+    expect(() => words.of('screen.order-row.promised')).toThrow(RangeError);
+  });
+
   it('are message formats, all of them', () => {
     for (const [code, pattern] of Object.entries(english)) {
       expect(

@@ -8,6 +8,9 @@ type Messages = Readonly<Record<string, string>>;
 const languages: Record<string, Messages> = {};
 const formats = new Map<string, IntlMessageFormat>();
 
+/** A pattern that only takes in what it is given, as most do: to compile one takes longer than to fill it in. */
+const PLAIN = /^(?:[^{}']|\{\w+\})*$/;
+
 // Which languages the browser knows of is not asked: to find out takes longer than to put a whole screen in words.
 IntlMessageFormat.resolveLocale = (wanted) => new Intl.Locale(String(wanted));
 
@@ -53,6 +56,14 @@ export class Words {
     }
     if (!pattern.includes('{') && !pattern.includes("''")) {
       return pattern;
+    }
+    if (PLAIN.test(pattern)) {
+      return pattern.replace(/\{(\w+)\}/g, (_, name: string) => {
+        if (!(name in parameters)) {
+          throw new RangeError(`"${code}" was not given its ${name}.`);
+        }
+        return String(this.#parameter(parameters[name]));
+      });
     }
     const key = `${own === undefined ? 'en' : language} ${code}`;
     let format = formats.get(key);
