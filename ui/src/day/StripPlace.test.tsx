@@ -8,7 +8,7 @@ it('keeps the place that the strip had in a window as wide, and none where there
   expect(container).toBeEmptyDOMElement();
   keepStripHeight(203.6);
   rerender(<StripPlace />);
-  expect(container.firstChild).toHaveStyle({ height: '204px' });
+  expect(container.firstChild).toHaveStyle({ height: '203.6px' });
   const wide = window.innerWidth;
   window.innerWidth = 390;
   rerender(<StripPlace />);

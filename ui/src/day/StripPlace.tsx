@@ -3,7 +3,7 @@ const KEPT = 'lumbro-strip';
 
 /** How high the strip is, with the gap below it, px. */
 export function keepStripHeight(height: number): void {
-  localStorage.setItem(KEPT, `${window.innerWidth} ${Math.round(height)}`);
+  localStorage.setItem(KEPT, `${window.innerWidth} ${height}`);
 }
 
 /** Keeps the strip's place until it comes: the list below would move away under a finger. */

@@ -34,7 +34,9 @@ export function TodayStrip({ onTold }: { onTold: (told: Told) => void }) {
   useLayoutEffect(() => {
     if (plan) {
       // With the gap below it.
-      keepStripHeight(strip.current === null ? 0 : strip.current.offsetHeight + GAP);
+      keepStripHeight(
+        strip.current === null ? 0 : strip.current.getBoundingClientRect().height + GAP,
+      );
     }
   }, [plan]);
   if (!plan && !isError) {
